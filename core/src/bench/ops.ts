@@ -1,0 +1,85 @@
+/** The operations that a bench script or a person can ask for, as spec'd fields. */
+import { z } from 'zod';
+import { PAPERS } from '../senses/vocabulary';
+
+const vessel = z.string().min(1).max(24).regex(/^[\w .'-]+$/, 'a vessel is named with letters, digits, spaces or dashes'); // prettier-ignore
+const mL = z.number().positive().max(1000);
+const grams = z.number().positive().max(100);
+const minutes = z.number().nonnegative().max(100000);
+const reagent = z.string().min(1).max(60);
+
+export const opSchema = z.discriminatedUnion('op', [
+  z.strictObject({ op: z.literal('take'), to: vessel, mL, from: vessel }),
+  z.strictObject({ op: z.literal('take-solid'), to: vessel, grams }),
+  z.strictObject({ op: z.literal('dissolve'), to: vessel, grams, in: reagent, mL, warm: z.boolean().optional() }),
+  z.strictObject({
+    op: z.literal('add'),
+    to: vessel,
+    reagent,
+    drops: z.int().positive().max(1000).optional(),
+    mL: mL.optional(),
+    grams: grams.optional(),
+    until: z.enum(['just-basic', 'just-acidic', 'in-excess']).optional(),
+    max_mL: mL.optional(),
+    layered: z.boolean().optional(),
+  }),
+  z.strictObject({
+    op: z.literal('pass'),
+    to: vessel,
+    gas: z.enum(['hydrogen-sulfide', 'carbon-dioxide', 'chlorine']),
+    minutes,
+  }),
+  z.strictObject({
+    op: z.literal('heat'),
+    vessel,
+    to: z.enum(['warm', 'boil', 'strong']),
+    minutes: minutes.optional(),
+  }),
+  z.strictObject({
+    op: z.literal('evaporate'),
+    vessel,
+    to_mL: z.number().nonnegative().optional(),
+    dry: z.boolean().optional(),
+  }),
+  z.strictObject({ op: z.literal('cool'), vessel }),
+  z.strictObject({ op: z.literal('shake'), vessel }),
+  z.strictObject({ op: z.literal('centrifuge'), vessel }),
+  z.strictObject({ op: z.literal('stand'), vessel, minutes }),
+  z.strictObject({ op: z.literal('decant'), from: vessel, to: vessel }),
+  z.strictObject({ op: z.literal('filter'), from: vessel, to: vessel, residue: vessel.optional() }),
+  z.strictObject({ op: z.literal('wash'), vessel, with: reagent, mL, times: z.int().positive().max(20) }),
+  z.strictObject({
+    op: z.literal('paper'),
+    vessel,
+    paper: z.enum(PAPERS),
+    where: z.enum(['liquid', 'mouth']),
+    damp: z.boolean(),
+  }),
+  z.strictObject({ op: z.literal('splint'), vessel, splint: z.enum(['lit', 'glowing']) }),
+  z.strictObject({ op: z.literal('limewater'), vessel }),
+  z.strictObject({ op: z.literal('smell'), vessel }),
+  z.strictObject({ op: z.literal('look'), vessel }),
+  z.strictObject({ op: z.literal('rod'), vessel, dipped: z.enum(['hydrochloric-acid-conc', 'ammonia-conc']) }),
+  z.strictObject({
+    op: z.literal('flame'),
+    from: vessel,
+    through: z.enum(['none', 'cobalt-glass']).optional(),
+    wire: z.enum(['clean', 'dirty']).optional(),
+  }),
+  z.strictObject({
+    op: z.literal('bead'),
+    from: vessel,
+    zone: z.enum(['oxidising', 'reducing']),
+    look: z.enum(['hot', 'cold']),
+  }),
+  z.strictObject({ op: z.literal('dry-heat'), to: vessel, grams, strong: z.boolean().optional() }),
+  z.strictObject({
+    op: z.literal('charcoal'),
+    zone: z.enum(['oxidising', 'reducing']).optional(),
+    then: z.literal('cobalt-nitrate').optional(),
+  }),
+  z.strictObject({ op: z.literal('carbonate-extract'), to: vessel, grams }),
+]);
+
+export type Op = z.infer<typeof opSchema>;
+export type OpOf<K extends Op['op']> = Extract<Op, { op: K }>;

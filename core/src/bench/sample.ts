@@ -1,0 +1,82 @@
+/** The unknown: a solid of one or more salts, or a solution. */
+import { z } from 'zod';
+import { addAmounts, ionId, overComponents } from '../matter/catalogue';
+import { FormulaError, parseFormula } from '../matter/formula';
+import { parseSalt } from '../matter/salts';
+
+export class BenchError extends Error {}
+
+const positive = z.number().positive();
+
+export const sampleSchema = z.union([
+  z.strictObject({
+    salts: z.array(z.strictObject({ formula: z.string().min(1).max(80), grams: positive.max(1000) })).min(1).max(12),
+  }),
+  z.strictObject({
+    solution: z.record(z.string().max(40), z.number().nonnegative().max(20)),
+    mL: positive.max(10000),
+    acid: z.number().nonnegative().max(16).optional(),
+  }),
+  z.strictObject({ smiles: z.string().min(1).max(500), grams: positive.max(1000) }),
+]); // prettier-ignore
+
+export type SampleSpec = z.infer<typeof sampleSchema>;
+
+export type Sample =
+  | {
+      readonly kind: 'solid';
+      readonly grams: number;
+      /** mol over components in one gram. */
+      readonly perGram: Readonly<Record<string, number>>;
+      readonly salts: readonly { readonly formula: string; readonly grams: number }[];
+    }
+  | {
+      readonly kind: 'solution';
+      readonly mL: number;
+      /** mol over components in one mL. */
+      readonly perML: Readonly<Record<string, number>>;
+    };
+
+/**
+ * Checks a sample and works out what is in it.
+ * @throws BenchError naming the field that is wrong and what was expected.
+ */
+export function prepareSample(spec: SampleSpec): Sample {
+  if ('smiles' in spec)
+    throw new BenchError('sample.smiles: organic compounds are not on this bench yet; give "salts" or "solution"');
+  if ('salts' in spec) {
+    const perGram: Record<string, number> = {};
+    const grams = spec.salts.reduce((sum, s) => sum + s.grams, 0);
+    spec.salts.forEach((s, i) => {
+      try {
+        const salt = parseSalt(s.formula);
+        addAmounts(perGram, salt.of, s.grams / salt.molarMass / grams);
+      } catch (error) {
+        if (error instanceof FormulaError) throw new BenchError(`sample.salts[${i}].formula: ${error.message}`);
+        throw error;
+      }
+    });
+    return { kind: 'solid', grams, perGram, salts: spec.salts };
+  }
+  const perML: Record<string, number> = { H2O: 0.0553 };
+  const acid = spec.acid ?? 0;
+  let charge = 0;
+  for (const [name, molar] of Object.entries({ ...spec.solution })) {
+    let id: string;
+    try {
+      id = ionId(name);
+    } catch (error) {
+      throw new BenchError(`sample.solution: ${(error as Error).message}`);
+    }
+    charge += molar * parseFormula(id).charge;
+    addAmounts(perML, overComponents(id), molar / 1000);
+  }
+  if (Math.abs(charge) > 2e-3 * Math.max(0.1, ...Object.values(spec.solution)))
+    throw new BenchError(
+      `sample.solution: not neutral, ${Math.abs(charge).toPrecision(3)} mol/L too much ${charge > 0 ? 'positive' : 'negative'} charge; ` +
+        `add ${charge > 0 ? 'anions' : 'cations'} to balance it`,
+    );
+  if (charge) addAmounts(perML, { 'H+': -charge }, 1 / 1000);
+  if (acid) addAmounts(perML, { 'H+': acid, 'NO3-': acid }, 1 / 1000);
+  return { kind: 'solution', mL: spec.mL, perML };
+}

@@ -1,0 +1,82 @@
+/** Bench scripts: a sample and the steps to be done on it. */
+import { z } from 'zod';
+import { openBench, perform } from './bench';
+import { opSchema } from './ops';
+import { BenchError, sampleSchema } from './sample';
+import type { Vessel } from './vessel';
+import type { Observation } from '../senses/vocabulary';
+
+export const scriptSchema = z.object({
+  title: z.string().optional(),
+  sample: sampleSchema,
+  steps: z.array(z.unknown()).max(2000),
+  expect: z.unknown().optional(),
+});
+
+export interface ScriptStep {
+  readonly step: number;
+  readonly op: unknown;
+  readonly see: readonly Observation[];
+  readonly vessel?: PrintedVessel;
+}
+
+export interface PrintedVessel {
+  readonly id: string;
+  readonly mL: number;
+  readonly pH: number | null;
+  readonly celsius: number;
+  /** mol/L. */
+  readonly aqueous: Readonly<Record<string, number>>;
+  /** mol. */
+  readonly solids: Readonly<Record<string, number>>;
+  readonly layer?: Vessel['layer'];
+}
+
+/** A vessel as the command line prints it: the model's truth. */
+export function printVessel(vessel: Vessel): PrintedVessel {
+  const solids: Record<string, number> = { ...vessel.solids };
+  for (const [id, mol] of Object.entries(vessel.amounts)) {
+    if (id.endsWith('(s)') && mol > 1e-12) solids[id.slice(0, -3)] = (solids[id.slice(0, -3)] ?? 0) + mol;
+  }
+  for (const [id, mol] of Object.entries(solids)) if (mol < 1e-9) delete solids[id];
+  return {
+    id: vessel.id,
+    mL: vessel.mL,
+    pH: vessel.pH,
+    celsius: Math.round(vessel.celsius * 10) / 10,
+    aqueous: vessel.species,
+    solids,
+    ...(vessel.layer && { layer: vessel.layer }),
+  };
+}
+
+function firstIssue(error: z.ZodError, prefix: string): string {
+  const issue = error.issues[0]!;
+  const path = issue.path.map(String).join('.');
+  return `${prefix}${path ? `${prefix ? '.' : ''}${path}` : ''}: ${issue.message}`;
+}
+
+/**
+ * Runs a script on a fresh bench.
+ * @throws BenchError naming the step and field that is wrong.
+ */
+export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readonly string[] } {
+  const parsed = scriptSchema.safeParse(raw);
+  if (!parsed.success) throw new BenchError(firstIssue(parsed.error, ''));
+  let bench = openBench(parsed.data.sample);
+  const steps: ScriptStep[] = [];
+  parsed.data.steps.forEach((rawOp, i) => {
+    const op = opSchema.safeParse(rawOp);
+    if (!op.success) throw new BenchError(firstIssue(op.error, `steps[${i}]`));
+    try {
+      const done = perform(bench, op.data);
+      bench = done.bench;
+      const vessel = done.vessel === null ? undefined : bench.vessels[done.vessel];
+      steps.push({ step: i + 1, op: op.data, see: done.see, ...(vessel && { vessel: printVessel(vessel) }) });
+    } catch (error) {
+      if (error instanceof BenchError) throw new BenchError(`step ${i + 1} (${op.data.op}): ${error.message}`);
+      throw error;
+    }
+  });
+  return { steps, warnings: bench.warnings };
+}

@@ -1,0 +1,152 @@
+/** Brings a vessel to where chemistry takes it in a given time: slow changes, redox, equilibrium, gases, slow solids. */
+import { equilibrate, type Conditions, type Equilibrium, lnKAt } from '../equilibrium/system';
+import { addAmounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
+import { type ReactionTaken, runRedox } from '../reactions/redox';
+import { solventById, type Vessel } from './vessel';
+
+export interface Settling {
+  readonly minutes: number;
+  /** Is the layer, if any, mixed with the water? */
+  readonly mixed?: boolean;
+  /** Partial pressure that boiling or warming holds gases to, atm. */
+  readonly pressure?: number;
+}
+
+/** mol of oxygen that a minute in air brings to a stirred tube. Uncertain: an order of magnitude. */
+const AIR_MOL_PER_MINUTE = 4e-7;
+
+function convert(amounts: Record<string, number>, at: Equilibrium, litres: number, celsius: number, minutes: number): boolean {
+  let changed = false;
+  const logH = (at.lnActivity.get('H+') ?? -16) / Math.LN10;
+  for (const c of conversions) {
+    if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
+    if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
+    let most = Infinity;
+    for (const [count, id] of c.from) {
+      if (id !== 'H+') most = Math.min(most, ((at.concentrations.get(id) ?? 0) * litres) / count);
+    }
+    if (!(most > 1e-12) || most === Infinity) continue;
+    addAmounts(amounts, c.change, most * (1 - Math.pow(0.5, minutes / c.halfLife)));
+    changed = true;
+  }
+  return changed;
+}
+
+/** Solids that cannot form at this temperature, unless already there. */
+function tooCold(vessel: Vessel): Set<string> {
+  const out = new Set<string>();
+  for (const s of solidById.values()) {
+    if (s.traits.hot !== undefined && vessel.celsius < s.traits.hot && !(vessel.solids[s.id]! > 0)) out.add(s.id);
+  }
+  return out;
+}
+
+/** Holds slow solids back to what their time constant allows; returns their amounts, or null when all may go on. */
+function heldBack(before: Vessel, after: Equilibrium, minutes: number): Map<string, number> | null {
+  const held = new Map<string, number>();
+  for (const [id, mol] of Object.entries(after.solids)) {
+    const slow = solidById.get(id)!.traits.slow;
+    if (slow === undefined) continue;
+    const had = before.solids[id] ?? 0;
+    if (mol <= had) continue;
+    // Warmth hurries it: a factor of two for each ten degrees, and crystals already there seed the rest.
+    const pace = slow / Math.pow(2, (before.celsius - 25) / 10) / (had > 1e-8 ? 2 : 1);
+    held.set(id, had + (mol - had) * (1 - Math.exp(-minutes / pace)));
+  }
+  return held.size ? held : null;
+}
+
+/**
+ * @returns the vessel after `minutes`, and the redox reactions that ran.
+ * @throws NotConverged when the solver fails.
+ */
+export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: ReactionTaken[] } {
+  if (vessel.mL <= 0) return { vessel: { ...vessel, solids: {}, species: {}, pH: null, vapour: {} }, taken: [] };
+  const amounts: Record<string, number> = { ...vessel.amounts };
+  const given: Record<string, number> = { ...vessel.given };
+  const solvent = vessel.layer && solventById.get(vessel.layer.solvent);
+  if (how.mixed && vessel.layer) {
+    for (const [id, mol] of Object.entries(vessel.layer.solutes)) addAmounts(amounts, speciesParts(id), mol);
+  }
+  const where: Conditions = {
+    litres: vessel.mL / 1000,
+    celsius: vessel.celsius,
+    pressure: how.pressure ?? 1,
+    withheld: tooCold(vessel),
+    ...(how.mixed && solvent && { layer: { litres: vessel.layer!.mL / 1000, partition: solvent.partition } }),
+  };
+  const air = AIR_MOL_PER_MINUTE * Math.min(how.minutes, 60);
+  if (air > 0) addAmounts(amounts, { O2: 1 }, air);
+  let at = equilibrate(amounts, where);
+  if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where);
+  const redox = runRedox(amounts, where, at, { minutes: how.minutes });
+  at = redox.at;
+  // What oxygen was not used stays in the air.
+  if (air > 0) {
+    const back = Math.min(air, amounts['O2'] ?? 0);
+    amounts['O2'] = (amounts['O2'] ?? 0) - back;
+    if (amounts['O2'] < 1e-15) delete amounts['O2'];
+    addAmounts(given, { O2: 1 }, back - air);
+    at = equilibrate(amounts, where);
+  }
+
+  const held = heldBack(vessel, at, how.minutes);
+  if (held) {
+    const rest = { ...amounts };
+    for (const [id, mol] of held) addAmounts(rest, solidById.get(id)!.of, -mol);
+    const withheld = new Set([...where.withheld!, ...held.keys()]);
+    at = equilibrate(rest, { ...where, withheld });
+    at = { ...at, solids: { ...at.solids, ...Object.fromEntries([...held].filter(([, mol]) => mol > 0)) } };
+  }
+
+  const gas: Record<string, number> = {};
+  for (const [id, mol] of Object.entries(vessel.gas)) if (mol > 1e-9) gas[id] = mol * Math.exp(-how.minutes / 2);
+  for (const [id, mol] of Object.entries(at.gases)) {
+    gas[id] = (gas[id] ?? 0) + mol;
+    addAmounts(amounts, gasById.get(id)!.of, -mol);
+    addAmounts(given, gasById.get(id)!.of, mol);
+  }
+  const vapour: Record<string, number> = {};
+  for (const g of gases) {
+    let ln = -lnKAt(g.lnK, g.enthalpy, vessel.celsius);
+    for (const [id, count] of Object.entries(g.of)) {
+      if (id === 'H2O') continue;
+      ln += count * (at.lnActivity.get(id) ?? -Infinity);
+    }
+    if (ln > -16) vapour[g.id] = Math.exp(ln);
+  }
+  let layer = vessel.layer;
+  if (layer && how.mixed) {
+    const solutes: Record<string, number> = {};
+    for (const [id, mol] of Object.entries(at.inLayer)) {
+      if (mol <= 0) continue;
+      solutes[id] = mol;
+      addAmounts(amounts, speciesParts(id), -mol);
+    }
+    layer = { ...layer, solutes };
+  }
+  const species: Record<string, number> = {};
+  for (const [id, c] of at.concentrations) if (c > 1e-20) species[id] = c;
+  return {
+    taken: redox.taken,
+    vessel: {
+      ...vessel,
+      amounts: tidy(amounts),
+      solids: Object.fromEntries(Object.entries(at.solids).filter(([, mol]) => mol > 0)),
+      species,
+      pH: -(at.lnActivity.get('H+') ?? -7 * Math.LN10) / Math.LN10,
+      gas,
+      vapour,
+      given,
+      ...(layer && { layer }),
+    },
+  };
+}
+
+function tidy(amounts: Record<string, number>): Record<string, number> {
+  const out: Record<string, number> = {};
+  for (const [id, mol] of Object.entries(amounts)) if (mol !== 0) out[id] = mol;
+  return out;
+}
+
+const speciesParts = (id: string) => speciesById.get(id)!.of;

@@ -1,0 +1,57 @@
+/** A vessel and the matter in it. Plain data: an operation returns a new vessel. */
+import type { Amounts } from '../matter/catalogue';
+import { SOLVENTS } from '../matter/data/reagents';
+
+export interface LayerState {
+  readonly solvent: string;
+  readonly mL: number;
+  /** mol of each dissolved species. */
+  readonly solutes: Readonly<Record<string, number>>;
+}
+
+/** A heavier acid that was poured down the side and lies below without mixing. */
+export interface Beneath {
+  readonly mL: number;
+  readonly amounts: Amounts;
+}
+
+export interface Vessel {
+  readonly id: string;
+  /** Volume of the aqueous liquid. */
+  readonly mL: number;
+  readonly celsius: number;
+  /** Everything in it, mol over components; solids included, the layer and what lies beneath apart. */
+  readonly amounts: Amounts;
+  /** mol of each solid that is there, equilibrium solids only; inert ones stand in `amounts` as `X(s)`. */
+  readonly solids: Readonly<Record<string, number>>;
+  /** mol/L of each species. */
+  readonly species: Readonly<Record<string, number>>;
+  readonly pH: number | null;
+  readonly layer?: LayerState;
+  readonly beneath?: Beneath;
+  /** mol of each gas in the mouth of the vessel, and partial pressures over the liquid in atm. */
+  readonly gas: Readonly<Record<string, number>>;
+  readonly vapour: Readonly<Record<string, number>>;
+  /** mol over components that has left as gas, less what was taken from the air. */
+  readonly given: Amounts;
+  /** Has it settled? */
+  readonly settled: boolean;
+}
+
+/** A test tube holds this much. */
+export const TUBE_ML = 20;
+export const ROOM_CELSIUS = 25;
+/** Water is not a component of the solver, but its atoms are counted: mol per litre of a dilute solution. */
+export const WATER_PER_LITRE = 55.3;
+
+export function emptyVessel(id: string): Vessel {
+  return {
+    id, mL: 0, celsius: ROOM_CELSIUS, amounts: {}, solids: {}, species: {}, pH: null, gas: {}, vapour: {}, given: {}, settled: true,
+  }; // prettier-ignore
+}
+
+export const solventById = new Map(SOLVENTS.map((s) => [s.id, s]));
+
+export function isEmpty(vessel: Vessel): boolean {
+  return vessel.mL <= 0 && Object.keys(vessel.amounts).length === 0 && !vessel.layer;
+}

@@ -1,0 +1,320 @@
+/**
+ * Chemical equilibrium as a convex problem. With a = ln activity of each component, the equilibrium is the
+ * maximum of T·a − Σ c(a) subject to ν·a ≤ ln K for every phase (solid or gas) that may form; the multiplier of
+ * a phase's constraint is its amount. Solved by a primal-dual interior point in ln c, then polished by Newton's
+ * method on the phases found. Source of the formulation: W. R. Smith and R. W. Missen, Chemical Reaction
+ * Equilibrium Analysis, 1982, ch. 4–6.
+ *
+ * The solver knows numbers only: no ion, no reagent, no temperature.
+ */
+
+export interface Problem {
+  /** Total of each component, mol/L; may be negative (as for H+ in a base). */
+  readonly totals: Float64Array;
+  /** ln β of each species over the components. */
+  readonly lnBeta: Float64Array;
+  /** Stoichiometry of species, row-major [species × components]. */
+  readonly nu: Float64Array;
+  /** ln K of each phase: the phase forms where its ion product would exceed it. */
+  readonly phaseLnK: Float64Array;
+  /** Stoichiometry of phases, row-major [phases × components]. */
+  readonly phaseNu: Float64Array;
+  /**
+   * Writes ln γ of every species for these concentrations (mol/L), and how much steeper than ideal its own activity
+   * rises: ∂ln γ/∂ln c, zero or more.
+   */
+  readonly activity: (concentrations: Float64Array, lnGamma: Float64Array, steepness: Float64Array) => void;
+}
+
+export interface Solution {
+  /** ln activity of each component. */
+  readonly lnActivity: Float64Array;
+  /** Concentration of each species, mol/L. */
+  readonly concentrations: Float64Array;
+  /** Amount of each phase, mol per litre of solution. */
+  readonly phases: Float64Array;
+  readonly iterations: number;
+}
+
+/** The equilibrium was not found; the message says how far off the best attempt was. */
+export class NotConverged extends Error {}
+
+const MAX_INTERIOR = 400;
+const MAX_POLISH = 60;
+const TINY_PHASE = 1e-10;
+
+/** Solves A x = b in place for a symmetric matrix by LDLᵀ after scaling; false when it is singular. */
+function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
+  const scale = new Float64Array(n);
+  for (let i = 0; i < n; i++) scale[i] = 1 / Math.sqrt(Math.abs(a[i * n + i]!) || 1);
+  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) a[i * n + j]! *= scale[i]! * scale[j]!;
+  for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
+  // Gaussian elimination with partial pivoting: the polish system is indefinite.
+  for (let k = 0; k < n; k++) {
+    let p = k;
+    for (let i = k + 1; i < n; i++) if (Math.abs(a[i * n + k]!) > Math.abs(a[p * n + k]!)) p = i;
+    const pivot = a[p * n + k]!;
+    if (!(Math.abs(pivot) > 1e-15)) return false;
+    if (p !== k) {
+      for (let j = k; j < n; j++) {
+        const t = a[k * n + j]!;
+        a[k * n + j] = a[p * n + j]!;
+        a[p * n + j] = t;
+      }
+      const t = b[k]!;
+      b[k] = b[p]!;
+      b[p] = t;
+    }
+    for (let i = k + 1; i < n; i++) {
+      const f = a[i * n + k]! / pivot;
+      if (f === 0) continue;
+      for (let j = k + 1; j < n; j++) a[i * n + j]! -= f * a[k * n + j]!;
+      b[i]! -= f * b[k]!;
+    }
+  }
+  for (let i = n - 1; i >= 0; i--) {
+    let s = b[i]!;
+    for (let j = i + 1; j < n; j++) s -= a[i * n + j]! * b[j]!;
+    b[i] = s / a[i * n + i]!;
+  }
+  for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
+  return true;
+}
+
+/** Non-zero entries of each row of a stoichiometry matrix, flattened for the inner loops. */
+function sparse(nu: Float64Array, rows: number, n: number) {
+  const start = new Int32Array(rows + 1);
+  const col: number[] = [];
+  const val: number[] = [];
+  for (let i = 0; i < rows; i++) {
+    for (let j = 0; j < n; j++) {
+      const v = nu[i * n + j]!;
+      if (v !== 0) {
+        col.push(j);
+        val.push(v);
+      }
+    }
+    start[i + 1] = col.length;
+  }
+  return { start, col: Int32Array.from(col), val: Float64Array.from(val) };
+}
+
+type Sparse = ReturnType<typeof sparse>;
+
+function dot(m: Sparse, row: number, x: Float64Array): number {
+  let s = 0;
+  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) s += m.val[k]! * x[m.col[k]!]!;
+  return s;
+}
+
+function addOuter(m: Sparse, row: number, weight: number, a: Float64Array, width: number): void {
+  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) {
+    const base = m.col[k]! * width;
+    const w = weight * m.val[k]!;
+    for (let l = m.start[row]!; l < m.start[row + 1]!; l++) a[base + m.col[l]!]! += w * m.val[l]!;
+  }
+}
+
+function addScaled(m: Sparse, row: number, weight: number, b: Float64Array): void {
+  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) b[m.col[k]!]! += weight * m.val[k]!;
+}
+
+/**
+ * Finds the equilibrium. Concentrations and phase amounts are in mol/L.
+ * @throws NotConverged when no state meets the totals to one part in 10⁹.
+ */
+export function solve(problem: Problem): Solution {
+  const n = problem.totals.length;
+  const ns = problem.lnBeta.length;
+  const np = problem.phaseLnK.length;
+  const nu = sparse(problem.nu, ns, n);
+  const pnu = sparse(problem.phaseNu, np, n);
+  const { totals, lnBeta, phaseLnK } = problem;
+
+  const x = new Float64Array(n);
+  const lnC = new Float64Array(ns);
+  const c = new Float64Array(ns);
+  const r = new Float64Array(ns);
+  const lnGamma = new Float64Array(ns);
+  const steep = new Float64Array(ns);
+  const amount = new Float64Array(np);
+  const slack = new Float64Array(np);
+  const dSlack = new Float64Array(np);
+  const dAmount = new Float64Array(np);
+  const matrix = new Float64Array(n * n);
+  const rhs = new Float64Array(n);
+
+  let size = 0;
+  for (let j = 0; j < n; j++) size = Math.max(size, Math.abs(totals[j]!));
+  size = Math.max(size, 1e-7);
+  for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - 2;
+  lnC.fill(Math.log(size * 0.1));
+  for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
+  amount.fill(size * 0.1);
+  for (let k = 0; k < np; k++) slack[k] = Math.max(1, phaseLnK[k]! - dot(pnu, k, x));
+
+  let iterations = 0;
+  for (; iterations < MAX_INTERIOR; iterations++) {
+    problem.activity(c, lnGamma, steep);
+    let gap = 0;
+    for (let k = 0; k < np; k++) gap += amount[k]! * slack[k]!;
+    const mu = np ? Math.min(0.1 * (gap / np), size) : 0;
+    matrix.fill(0);
+    rhs.set(totals);
+    let worst = 0;
+    for (let i = 0; i < ns; i++) {
+      r[i] = lnBeta[i]! - lnGamma[i]! + dot(nu, i, x) - lnC[i]!;
+      if (c[i]! > size * 1e-9) worst = Math.max(worst, Math.abs(r[i]!));
+      const soft = 1 / (1 + steep[i]!);
+      addOuter(nu, i, c[i]! * soft, matrix, n);
+      addScaled(nu, i, -c[i]! * (1 + r[i]! * soft), rhs);
+    }
+    for (let k = 0; k < np; k++) {
+      const gapK = phaseLnK[k]! - dot(pnu, k, x) - slack[k]!;
+      const ratio = amount[k]! / slack[k]!;
+      addOuter(pnu, k, ratio, matrix, n);
+      addScaled(pnu, k, -(mu / slack[k]! - ratio * gapK), rhs);
+      dSlack[k] = gapK;
+      worst = Math.max(worst, Math.abs(gapK));
+    }
+    if (!solveSymmetric(matrix, rhs, n)) break;
+    let step = 1;
+    for (let i = 0; i < ns; i++) {
+      const d = (r[i]! + dot(nu, i, rhs)) / (1 + steep[i]!);
+      r[i] = d;
+      if (c[i]! > size * 1e-8) step = Math.min(step, 2 / Math.abs(d));
+      else if (d > 0) step = Math.min(step, Math.max(2, Math.log(size * 1e-4) - lnC[i]!) / d);
+    }
+    for (let k = 0; k < np; k++) {
+      dSlack[k]! -= dot(pnu, k, rhs);
+      dAmount[k] = (mu - amount[k]! * slack[k]! - amount[k]! * dSlack[k]!) / slack[k]!;
+      if (dSlack[k]! < 0) step = Math.min(step, (-0.95 * slack[k]!) / dSlack[k]!);
+      if (dAmount[k]! < 0) step = Math.min(step, (-0.95 * amount[k]!) / dAmount[k]!);
+    }
+    for (let j = 0; j < n; j++) x[j]! += step * rhs[j]!;
+    for (let i = 0; i < ns; i++) {
+      lnC[i] = Math.min(Math.max(lnC[i]! + step * r[i]!, -300), 12);
+      c[i] = Math.exp(lnC[i]!);
+    }
+    for (let k = 0; k < np; k++) {
+      slack[k]! += step * dSlack[k]!;
+      amount[k]! += step * dAmount[k]!;
+    }
+    if (worst < 1e-6 && step > 0.9 && gap < 1e-13 * Math.max(1, np)) break;
+  }
+  return polish(problem, nu, pnu, x, lnC, amount, slack, iterations);
+}
+
+/** Newton's method with the phases that the interior point left in place held at saturation. */
+function polish(
+  problem: Problem,
+  nu: Sparse,
+  pnu: Sparse,
+  x: Float64Array,
+  lnC: Float64Array,
+  interior: Float64Array,
+  slack: Float64Array,
+  iterations: number,
+): Solution {
+  const n = problem.totals.length;
+  const ns = problem.lnBeta.length;
+  const np = problem.phaseLnK.length;
+  const c = new Float64Array(ns);
+  const r = new Float64Array(ns);
+  const lnGamma = new Float64Array(ns);
+  const steep = new Float64Array(ns);
+  const amount = new Float64Array(np);
+  let active: number[] = [];
+  for (let k = 0; k < np; k++) {
+    if (interior[k]! > TINY_PHASE && slack[k]! < 1e-2) {
+      active.push(k);
+      amount[k] = interior[k]!;
+    }
+  }
+  for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
+  let off = Infinity;
+  for (let round = 0; round < MAX_POLISH; round++) {
+    problem.activity(c, lnGamma, steep);
+    const width = n + active.length;
+    const a = new Float64Array(width * width);
+    const b = new Float64Array(width);
+    const size = new Float64Array(n);
+    b.set(problem.totals);
+    for (let i = 0; i < ns; i++) {
+      r[i] = problem.lnBeta[i]! - lnGamma[i]! + dot(nu, i, x) - lnC[i]!;
+      const soft = 1 / (1 + steep[i]!);
+      addOuter(nu, i, c[i]! * soft, a, width);
+      addScaled(nu, i, -c[i]! * (1 + r[i]! * soft), b);
+      for (let k = nu.start[i]!; k < nu.start[i + 1]!; k++) size[nu.col[k]!]! += Math.abs(nu.val[k]!) * c[i]!;
+    }
+    active.forEach((phase, row) => {
+      addScaled(pnu, phase, -amount[phase]!, b);
+      for (let k = pnu.start[phase]!; k < pnu.start[phase + 1]!; k++) {
+        const j = pnu.col[k]!;
+        size[j]! += Math.abs(pnu.val[k]!) * Math.abs(amount[phase]!);
+        a[j * width + n + row] = a[(n + row) * width + j] = pnu.val[k]!;
+      }
+      b[n + row] = problem.phaseLnK[phase]! - dot(pnu, phase, x);
+    });
+    off = 0;
+    for (let i = 0; i < ns; i++) if (c[i]! > 1e-9) off = Math.max(off, 0.01 * Math.abs(r[i]!));
+    for (let j = 0; j < n; j++) off = Math.max(off, Math.abs(b[j]!) / (size[j]! + 1e-14));
+    for (let k = 0; k < active.length; k++) off = Math.max(off, Math.abs(b[n + k]!));
+    if (off < 1e-11) {
+      const change = exchange(problem, pnu, x, amount, active);
+      if (!change) break;
+      active = change;
+      continue;
+    }
+    if (!solveSymmetric(a, b, width)) {
+      const weakest = active.reduce((w, k) => (amount[k]! < amount[w]! ? k : w), active[0] ?? -1);
+      if (weakest < 0) break;
+      amount[weakest] = 0;
+      active = active.filter((k) => k !== weakest);
+      continue;
+    }
+    let largest = 0;
+    for (let i = 0; i < ns; i++) {
+      r[i] = (r[i]! + dot(nu, i, b)) / (1 + steep[i]!);
+      if (c[i]! > 1e-12) largest = Math.max(largest, Math.abs(r[i]!));
+    }
+    const step = largest > 2 ? 2 / largest : 1;
+    for (let j = 0; j < n; j++) x[j]! += step * b[j]!;
+    for (let i = 0; i < ns; i++) {
+      lnC[i] = Math.min(lnC[i]! + step * r[i]!, 12);
+      c[i] = Math.exp(lnC[i]!);
+    }
+    active.forEach((phase, row) => (amount[phase]! += step * b[n + row]!));
+    iterations++;
+  }
+  if (!(off < 1e-9)) throw new NotConverged(`no equilibrium within 10⁻⁹ after ${iterations} steps (off by ${off})`);
+  for (let k = 0; k < np; k++) amount[k] = Math.max(0, amount[k]!);
+  return { lnActivity: x, concentrations: c, phases: amount, iterations };
+}
+
+/** Drops phases whose amount went negative and adds the most supersaturated one; null when all is in order. */
+function exchange(
+  problem: Problem,
+  pnu: Sparse,
+  x: Float64Array,
+  amount: Float64Array,
+  active: readonly number[],
+): number[] | null {
+  const negative = active.filter((k) => amount[k]! < -1e-13);
+  if (negative.length) {
+    const worst = negative.reduce((w, k) => (amount[k]! < amount[w]! ? k : w));
+    amount[worst] = 0;
+    return active.filter((k) => k !== worst);
+  }
+  let most = -1;
+  let excess = 1e-8;
+  for (let k = 0; k < problem.phaseLnK.length; k++) {
+    if (active.includes(k)) continue;
+    const over = dot(pnu, k, x) - problem.phaseLnK[k]!;
+    if (over > excess) {
+      excess = over;
+      most = k;
+    }
+  }
+  return most < 0 ? null : [...active, most];
+}

@@ -1,0 +1,183 @@
+/** From the matter in a vessel to the numbers that the solver takes, and back. */
+import { type Amounts, type Gas, gases, type Solid, solids, type Species, species } from '../matter/catalogue';
+import { solve } from './solver';
+
+const R = 8.314462618e-3; // kJ/(mol K), CODATA 2018
+const T0 = 298.15;
+/** Debye–Hückel A at 25 °C in log10 units. Source: NIST46, introduction. */
+const DAVIES_A = 0.509;
+/** Davies' equation is held constant above this ionic strength, mol/L. */
+const DAVIES_CEILING = 0.5;
+/**
+ * How fast −log10 of the hydrogen-ion activity rises above 1 mol/L of acid, per mol/L: the slope of Hammett's
+ * acidity function for hydrochloric, nitric and sulfuric acids. Source: CRC, section 8, rounded.
+ */
+const ACIDITY_SLOPE = 0.3;
+const DORMANT = 1e-13;
+
+export interface Layer {
+  readonly litres: number;
+  /** Distribution ratio by species id. */
+  readonly partition: Readonly<Record<string, number>>;
+}
+
+export interface Conditions {
+  readonly litres: number;
+  readonly celsius: number;
+  /** Largest partial pressure that a gas may hold in the liquid, atm; absent for a closed vessel. */
+  readonly pressure?: number;
+  /** Solids that may not form now (too slow, too cold). */
+  readonly withheld?: ReadonlySet<string>;
+  readonly layer?: Layer;
+}
+
+export interface Equilibrium {
+  /** mol/L of every species present. */
+  readonly concentrations: ReadonlyMap<string, number>;
+  /** mol of each solid. */
+  readonly solids: Readonly<Record<string, number>>;
+  /** mol of each gas driven out. */
+  readonly gases: Readonly<Record<string, number>>;
+  /** mol of each species in the immiscible layer. */
+  readonly inLayer: Readonly<Record<string, number>>;
+  /** ln activity of each component that is present. */
+  readonly lnActivity: ReadonlyMap<string, number>;
+}
+
+interface Shape {
+  readonly components: readonly string[];
+  readonly species: readonly Species[];
+  readonly nu: Float64Array;
+  readonly charges: Float64Array;
+  readonly hydrogen: number;
+  readonly solids: readonly Solid[];
+  readonly gases: readonly Gas[];
+}
+
+const shapes = new Map<string, Shape>();
+
+const within = (of: Amounts, present: ReadonlySet<string>) =>
+  Object.keys(of).every((id) => id === 'H2O' || present.has(id));
+
+function shapeFor(components: readonly string[]): Shape {
+  const key = components.join(' ');
+  const known = shapes.get(key);
+  if (known) return known;
+  const present = new Set(components);
+  const list = species.filter((s) => within(s.of, present));
+  const nu = new Float64Array(list.length * components.length);
+  list.forEach((s, i) => components.forEach((id, j) => (nu[i * components.length + j] = s.of[id] ?? 0)));
+  const shape: Shape = {
+    components,
+    species: list,
+    nu,
+    charges: Float64Array.from(list.map((s) => s.charge)),
+    hydrogen: list.findIndex((s) => s.id === 'H+'),
+    solids: solids.filter((s) => within(s.of, present)),
+    gases: gases.filter((g) => within(g.of, present)),
+  };
+  if (shapes.size > 4000) shapes.clear();
+  shapes.set(key, shape);
+  return shape;
+}
+
+/** ln K at a temperature by van 't Hoff's equation, the enthalpy taken as constant. */
+export function lnKAt(lnK: number, enthalpy: number, celsius: number): number {
+  return enthalpy === 0 ? lnK : lnK - (enthalpy / R) * (1 / (celsius + 273.15) - 1 / T0);
+}
+
+function activityModel(shape: Shape, layered: number) {
+  const { charges, hydrogen } = shape;
+  const aqueous = charges.length;
+  return (c: Float64Array, lnGamma: Float64Array, steepness: Float64Array) => {
+    let ionic = 0;
+    for (let i = 0; i < aqueous; i++) ionic += c[i]! * charges[i]! * charges[i]!;
+    ionic = Math.min(ionic / 2, DAVIES_CEILING);
+    const root = Math.sqrt(ionic);
+    const factor = -Math.LN10 * DAVIES_A * (root / (1 + root) - 0.3 * ionic);
+    for (let i = 0; i < aqueous; i++) lnGamma[i] = factor * charges[i]! * charges[i]!;
+    if (hydrogen >= 0) {
+      const strong = Math.min(c[hydrogen]!, 40) - 1;
+      if (strong > 0) {
+        lnGamma[hydrogen]! += Math.LN10 * ACIDITY_SLOPE * strong;
+        steepness[hydrogen] = Math.LN10 * ACIDITY_SLOPE * (strong + 1);
+      } else steepness[hydrogen] = 0;
+    }
+    for (let i = aqueous; i < aqueous + layered; i++) lnGamma[i] = 0;
+  };
+}
+
+/**
+ * Equilibrium of everything in a vessel.
+ * @param amounts mol over components, solids included; inert solids (`X(s)`) and water take no part.
+ * @throws NotConverged from the solver.
+ */
+export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
+  const components = ['H+'];
+  for (const id of Object.keys(amounts).sort()) {
+    if (id === 'H2O' || id === 'H+' || id.endsWith('(s)')) continue;
+    if (Math.abs(amounts[id]!) > DORMANT * at.litres) components.push(id);
+  }
+  const shape = shapeFor(components);
+  const n = components.length;
+  const totals = Float64Array.from(components.map((id) => (amounts[id] ?? 0) / at.litres));
+
+  const layered = at.layer ? shape.species.filter((s) => at.layer!.partition[s.id] !== undefined) : [];
+  const rows = shape.species.length + layered.length;
+  const lnBeta = new Float64Array(rows);
+  let nu = shape.nu;
+  shape.species.forEach((s, i) => (lnBeta[i] = lnKAt(s.lnBeta, s.enthalpy, at.celsius)));
+  if (layered.length) {
+    nu = new Float64Array(rows * n);
+    nu.set(shape.nu);
+    layered.forEach((s, k) => {
+      const row = shape.species.length + k;
+      const ratio = (at.layer!.partition[s.id]! * at.layer!.litres) / at.litres;
+      lnBeta[row] = lnKAt(s.lnBeta, s.enthalpy, at.celsius) + Math.log(ratio);
+      components.forEach((id, j) => (nu[row * n + j] = s.of[id] ?? 0));
+    });
+  }
+
+  const open = at.pressure === undefined ? [] : shape.gases;
+  const formable = shape.solids.filter((s) => !at.withheld?.has(s.id));
+  const phaseLnK = new Float64Array(formable.length + open.length);
+  const phaseNu = new Float64Array(phaseLnK.length * n);
+  formable.forEach((s, k) => {
+    phaseLnK[k] = lnKAt(s.lnK, s.traits.enthalpy ?? 0, at.celsius);
+    components.forEach((id, j) => (phaseNu[k * n + j] = s.of[id] ?? 0));
+  });
+  open.forEach((g, i) => {
+    const k = formable.length + i;
+    phaseLnK[k] = lnKAt(g.lnK, g.enthalpy, at.celsius) + Math.log(at.pressure!);
+    components.forEach((id, j) => (phaseNu[k * n + j] = g.of[id] ?? 0));
+  });
+
+  const found = solve({
+    totals,
+    lnBeta,
+    nu,
+    phaseLnK,
+    phaseNu,
+    activity: activityModel(shape, layered.length),
+  });
+
+  const collect = (count: number, from: number, id: (k: number) => string) => {
+    const out: Record<string, number> = {};
+    for (let k = 0; k < count; k++) {
+      const mol = found.phases[from + k]! * at.litres;
+      if (mol > 0) out[id(k)] = mol;
+    }
+    return out;
+  };
+  const inLayer: Record<string, number> = {};
+  layered.forEach((s, k) => {
+    inLayer[s.id] = found.concentrations[shape.species.length + k]! * at.litres;
+  });
+  return {
+    concentrations: new Map(shape.species.map((s, i) => [s.id, found.concentrations[i]!])),
+    solids: collect(formable.length, 0, (k) => formable[k]!.id),
+    gases: collect(open.length, formable.length, (k) => open[k]!.id),
+    inLayer,
+    lnActivity: new Map(components.map((id, j) => [id, found.lnActivity[j]!])),
+  };
+}

@@ -1,0 +1,158 @@
+/** Properties that show without water: flames, beads, dry colours, what heat does. Source of all tables: VOGEL. */
+
+export interface FlameRow {
+  readonly component: string;
+  readonly colour: string;
+  /** Through cobalt glass; `none` when the glass takes it all. */
+  readonly glass: string;
+  /** Brightness of one mole in a hundred as chloride, sodium being 100. Uncertain: orders of magnitude. */
+  readonly brightness: number;
+  readonly duration: 'flash' | 'lasting';
+}
+
+export const FLAMES: readonly FlameRow[] = [
+  { component: 'Na+', colour: 'yellow', glass: 'none', brightness: 100, duration: 'lasting' },
+  { component: 'Li+', colour: 'crimson', glass: 'violet', brightness: 40, duration: 'lasting' },
+  { component: 'K+', colour: 'violet', glass: 'crimson', brightness: 4, duration: 'flash' },
+  { component: 'Sr2+', colour: 'crimson', glass: 'violet', brightness: 12, duration: 'lasting' },
+  { component: 'Ca2+', colour: 'brick-red', glass: 'pale-green', brightness: 9, duration: 'lasting' },
+  { component: 'Ba2+', colour: 'apple-green', glass: 'blue-green', brightness: 9, duration: 'lasting' },
+  { component: 'Cu2+', colour: 'green', glass: 'blue-green', brightness: 14, duration: 'lasting' },
+  { component: 'Cu+', colour: 'green', glass: 'blue-green', brightness: 14, duration: 'lasting' },
+  { component: 'H3BO3', colour: 'green', glass: 'green', brightness: 2, duration: 'flash' },
+  { component: 'Pb2+', colour: 'pale-blue', glass: 'pale-blue', brightness: 2, duration: 'flash' },
+  { component: 'H3AsO3', colour: 'pale-blue', glass: 'pale-blue', brightness: 1.5, duration: 'flash' },
+  { component: 'AsO4^3-', colour: 'pale-blue', glass: 'pale-blue', brightness: 1.5, duration: 'flash' },
+  { component: 'Sb(OH)3', colour: 'pale-blue', glass: 'pale-blue', brightness: 1.5, duration: 'flash' },
+  { component: 'Sn2+', colour: 'pale-blue', glass: 'pale-blue', brightness: 1, duration: 'flash' },
+];
+
+/** Volatility of a salt in the flame beside its chloride, by anion component. */
+export const VOLATILITY: Readonly<Record<string, number>> = {
+  'SO4^2-': 0.4, 'PO4^3-': 0.15, 'H2SiO3': 0.05, 'H3BO3': 0.4, 'AsO4^3-': 0.3, 'F-': 0.6, 'CrO4^2-': 0.4,
+}; // prettier-ignore
+
+export interface BeadRow {
+  readonly components: readonly string[];
+  /** Oxidising hot and cold, reducing hot and cold. */
+  readonly colours: readonly [string, string, string, string];
+  readonly strength: number;
+}
+
+export const BEADS: readonly BeadRow[] = [
+  { components: ['Co2+'], colours: ['blue', 'blue', 'blue', 'blue'], strength: 20 },
+  { components: ['Mn2+', 'MnO4-', 'MnO2(s)'], colours: ['violet', 'violet', 'colourless', 'colourless'], strength: 6 },
+  { components: ['Cr3+', 'CrO4^2-'], colours: ['yellow', 'green', 'green', 'green'], strength: 5 },
+  { components: ['Cu2+', 'Cu+'], colours: ['green', 'blue', 'colourless', 'red-brown'], strength: 3 },
+  { components: ['Ni2+'], colours: ['violet', 'red-brown', 'grey', 'grey'], strength: 3 },
+  { components: ['Fe3+', 'Fe2+', 'Fe(CN)6^4-', 'Fe(CN)6^3-'], colours: ['orange', 'yellow', 'pale-green', 'green'], strength: 2 },
+]; // prettier-ignore
+
+/** Colour that an ion lends to its dry salts: with water of crystallisation, without. */
+export const TINTS: Readonly<Record<string, readonly [hydrated: string, anhydrous: string]>> = {
+  'Cu2+': ['blue', 'off-white'], 'Ni2+': ['green', 'pale-yellow'], 'Co2+': ['pink', 'blue'], 'Fe2+': ['pale-green', 'off-white'],
+  'Fe3+': ['orange', 'buff'], 'Cr3+': ['violet', 'violet'], 'Mn2+': ['pink', 'off-white'], 'CrO4^2-': ['yellow', 'yellow'],
+  'Cr2O7^2-': ['orange', 'orange'], 'MnO4-': ['violet', 'violet'], 'Fe(CN)6^3-': ['red', 'red'], 'Fe(CN)6^4-': ['pale-yellow', 'pale-yellow'],
+}; // prettier-ignore
+
+/** Salts whose dry colour is not their ions'. */
+export const DRY_COLOURS: Readonly<Record<string, string>> = {
+  CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu(CH3COO)2·H2O': 'blue-green', HgO: 'orange-red',
+  HgS: 'red', PbO: 'yellow', 'FeCl3·6H2O': 'yellow', 'Fe2(SO4)3': 'off-white', 'Fe(NO3)3·9H2O': 'violet', 'KCr(SO4)2·12H2O': 'violet',
+  'CrCl3·6H2O': 'dark-green', 'Cr2(SO4)3·18H2O': 'violet', NiCO3: 'pale-green', CoCO3: 'violet', MnCO3: 'buff', CuS: 'black', PbS: 'black',
+  CdS: 'yellow', ZnS: 'white', FeS: 'black', Ag2CrO4: 'red-brown', PbCrO4: 'yellow', BaCrO4: 'yellow', PbI2: 'yellow', HgI2: 'red',
+  AgI: 'pale-yellow', AgBr: 'pale-yellow', Hg2I2: 'green', Fe2O3: 'red-brown', CuO: 'black', MnO2: 'black', PbO2: 'dark-brown', As2S3: 'yellow',
+  Sb2S3: 'orange', Bi2S3: 'black', CdO: 'brown', Cu2O: 'red', CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white', SnS: 'brown',
+}; // prettier-ignore
+
+export interface OxideRow {
+  readonly hot: string;
+  readonly cold: string;
+  /** The oxide of a noble metal falls apart to this. */
+  readonly metal?: string;
+  /** The carbonate loses its gas: when heated gently, only strongly, or not over a burner. */
+  readonly carbonate: 'gentle' | 'strong' | 'never';
+  /** On charcoal, reducing: colour of the bead or residue, and of the incrustation if any. */
+  readonly charcoal: string;
+  /** After cobalt nitrate and reheating; only a white residue shows a colour. */
+  readonly cobalt?: string;
+}
+
+/** The oxide that a cation leaves on heating, hot and cold. */
+export const OXIDES: Readonly<Record<string, OxideRow>> = {
+  'Li+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
+  'Na+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
+  'K+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
+  'Ag+': { hot: 'silver', cold: 'silver', metal: 'Ag', carbonate: 'gentle', charcoal: 'silver' },
+  'Pb2+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey' },
+  'Hg2+': { hot: 'black', cold: 'orange-red', metal: 'Hg', carbonate: 'gentle', charcoal: 'none' },
+  'Hg2^2+': { hot: 'black', cold: 'grey', metal: 'Hg', carbonate: 'gentle', charcoal: 'none' },
+  'Cu2+': { hot: 'black', cold: 'black', carbonate: 'gentle', charcoal: 'red' },
+  'Cd2+': { hot: 'brown', cold: 'brown', carbonate: 'gentle', charcoal: 'brown' },
+  'Bi3+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey' },
+  'H3AsO3': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white' },
+  'Sb(OH)3': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white' },
+  'Sn2+': { hot: 'yellow', cold: 'off-white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue-green' },
+  'Sn(OH)6^2-': { hot: 'yellow', cold: 'off-white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue-green' },
+  'Al3+': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue' },
+  'Cr3+': { hot: 'green', cold: 'green', carbonate: 'gentle', charcoal: 'green' },
+  'Fe3+': { hot: 'black', cold: 'red-brown', carbonate: 'gentle', charcoal: 'black' },
+  'Fe2+': { hot: 'black', cold: 'red-brown', carbonate: 'gentle', charcoal: 'black' },
+  'Zn2+': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'green' },
+  'Mn2+': { hot: 'dark-brown', cold: 'dark-brown', carbonate: 'gentle', charcoal: 'grey' },
+  'Co2+': { hot: 'black', cold: 'black', carbonate: 'gentle', charcoal: 'grey' },
+  'Ni2+': { hot: 'black', cold: 'dark-green', carbonate: 'gentle', charcoal: 'grey' },
+  'Mg2+': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'pink' },
+  'Ca2+': { hot: 'white', cold: 'white', carbonate: 'strong', charcoal: 'white', cobalt: 'grey' },
+  'Sr2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
+  'Ba2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
+}; // prettier-ignore
+
+export interface DecompositionRow {
+  readonly anion: string;
+  /** Acts when one of these cations is there; absent for any. */
+  readonly cations?: readonly string[];
+  readonly not?: readonly string[];
+  readonly strong?: true;
+  /** What leaves and what stays, over species, for `count` anions; water makes up the balance. */
+  readonly from: string;
+  readonly to: string;
+  readonly gases: readonly string[];
+  readonly events?: readonly ('melted' | 'charred' | 'swelled' | 'decrepitated')[];
+  readonly residue?: string;
+}
+
+const ALKALI = ['Na+', 'K+'];
+
+/** How anions fall apart under heat, in the order of temperature. */
+export const DECOMPOSITIONS: readonly DecompositionRow[] = [
+  { anion: 'MnO4-', from: '2 MnO4-', to: 'MnO4^2- + MnO2(s) + O2', gases: ['O2'], residue: 'black' },
+  { anion: 'ClO3-', from: '2 ClO3-', to: '2 Cl- + 3 O2', gases: ['O2'], events: ['melted'] },
+  { anion: 'NO3-', cations: ALKALI, strong: true, from: '2 NO3-', to: '2 NO2- + O2', gases: ['O2'], events: ['melted'] },
+  { anion: 'NO3-', not: [...ALKALI, 'NH3'], from: '4 NO3- + 4 H+', to: '4 NO2 + O2', gases: ['NO2', 'O2'] },
+  { anion: 'NO2-', not: ALKALI, from: '2 NO2- + 2 H+', to: 'NO2 + NO', gases: ['NO2'] },
+  { anion: 'C2O4^2-', from: 'C2O4^2- + 2 H+', to: 'CO + CO2', gases: ['CO', 'CO2'] },
+  { anion: 'HCOO-', from: 'HCOO- + H+', to: 'CO', gases: ['CO'] },
+  { anion: 'C4H4O6^2-', from: 'C4H4O6^2- + 2 H+', to: '3 C(s) + CO2 + O2', gases: ['CO2'], events: ['charred'], residue: 'black' },
+  { anion: 'CH3COO-', strong: true, from: '2 CH3COO- + 2 H+', to: '3 C(s) + CO2 + 2 H2', gases: ['CO2'], events: ['melted', 'charred'], residue: 'grey' },
+  { anion: 'S2O3^2-', from: 'S2O3^2- + 2 H+', to: 'S(s) + SO2', gases: ['SO2'], events: ['melted'] },
+  { anion: 'SO3^2-', strong: true, from: 'SO3^2- + 2 H+', to: 'SO2', gases: ['SO2'] },
+  { anion: 'SO4^2-', cations: ['Fe2+'], strong: true, from: 'SO4^2- + 2 H+', to: 'SO2 + O2 - O2', gases: ['SO2'] },
+  { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
+]; // prettier-ignore
+
+/** Ammonium and mercury halides, arsenic and iodine leave as they are: what settles on the cool wall. */
+export const SUBLIMATES: readonly { readonly needs: readonly string[]; readonly colour: string; readonly garlic?: true }[] = [
+  { needs: ['NH3', 'Cl-'], colour: 'white' },
+  { needs: ['NH3', 'Br-'], colour: 'white' },
+  { needs: ['NH3', 'I-'], colour: 'white' },
+  { needs: ['Hg2+', 'Cl-'], colour: 'white' },
+  { needs: ['Hg2^2+', 'Cl-'], colour: 'white' },
+  { needs: ['Hg2+', 'I-'], colour: 'yellow' },
+  { needs: ['Hg2+', 'HS-'], colour: 'black' },
+  { needs: ['Hg2+'], colour: 'grey' },
+  { needs: ['Hg2^2+'], colour: 'grey' },
+  { needs: ['H3AsO3', 'HS-'], colour: 'yellow' },
+  { needs: ['H3AsO3'], colour: 'white', garlic: true },
+  { needs: ['I2'], colour: 'violet' },
+];

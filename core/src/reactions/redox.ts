@@ -1,0 +1,161 @@
+/** Electron transfer: which two couples react in a vessel, and how far. */
+import { equilibrate, type Conditions, type Equilibrium } from '../equilibrium/system';
+import { addAmounts, type Amounts, type Couple, couples, type Participant } from '../matter/catalogue';
+import type { Gate } from '../matter/data/couples';
+
+/** RT/F at 25 °C, V. The potentials are taken as constant with temperature. */
+const RT_F = 0.025693;
+/** Activity given to a product of which there is none yet. */
+const LN_TRACE = Math.log(1e-9);
+/** A pair must be at least this far downhill to react, V. */
+const LEAST_DRIVE = 0.02;
+const LEAST_MOL = 1e-9;
+const MOST_REACTIONS = 30;
+
+export interface ReactionTaken {
+  /** Change per mol of extent, over components. */
+  readonly change: Amounts;
+  readonly mol: number;
+  readonly oxidant: string;
+  readonly reductant: string;
+}
+
+export interface Surroundings {
+  /** Minutes that this step lasts. */
+  readonly minutes: number;
+}
+
+function open(gate: Gate | 'never' | undefined, partner: string, lnH: number, celsius: number): boolean {
+  if (gate === 'never') return false;
+  if (!gate) return true;
+  const logH = lnH / Math.LN10;
+  if (gate.warm !== undefined && celsius < gate.warm) return false;
+  if (gate.acid !== undefined && logH < gate.acid) return false;
+  if (gate.alkaline !== undefined && logH > gate.alkaline) return false;
+  if (gate.only && !gate.only.includes(partner)) return false;
+  return !gate.not?.includes(partner);
+}
+
+function held(amounts: Amounts, p: Participant, litres: number): boolean {
+  return Object.keys(p.of).every((id) => id === 'H+' || id === 'H2O' || p.of[id]! < 0 || (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
+}
+
+function lnActivity(p: Participant, at: Equilibrium): number {
+  if (p.solid || p.label === 'H2O') return 0;
+  let sum = p.lnBeta;
+  for (const [id, count] of Object.entries(p.of)) {
+    if (id === 'H2O') continue;
+    const known = at.lnActivity.get(id);
+    if (known === undefined) return LN_TRACE;
+    sum += count * known;
+  }
+  return Math.max(sum, -90);
+}
+
+function potential(couple: Couple, at: Equilibrium): number {
+  let lnQ = 0;
+  for (const p of couple.right) lnQ += p.count * lnActivity(p, at);
+  for (const p of couple.left) lnQ -= p.count * lnActivity(p, at);
+  return couple.volts - (RT_F / couple.electrons) * lnQ;
+}
+
+function balanced(oxidant: Couple, reductant: Couple): Record<string, number> {
+  const a = reductant.electrons;
+  const b = oxidant.electrons;
+  const change: Record<string, number> = {};
+  for (const p of oxidant.left) addAmounts(change, p.of, -p.count * a);
+  for (const p of oxidant.right) addAmounts(change, p.of, p.count * a);
+  for (const p of reductant.right) addAmounts(change, p.of, -p.count * b);
+  for (const p of reductant.left) addAmounts(change, p.of, p.count * b);
+  for (const [id, count] of Object.entries(change)) if (Math.abs(count) < 1e-12) delete change[id];
+  return change;
+}
+
+function limit(amounts: Amounts, change: Amounts): number {
+  let most = Infinity;
+  for (const [id, count] of Object.entries(change)) {
+    if (count < 0 && id !== 'H+' && id !== 'H2O') most = Math.min(most, (amounts[id] ?? 0) / -count);
+  }
+  return most;
+}
+
+interface Pair {
+  readonly oxidant: Couple;
+  readonly reductant: Couple;
+  readonly drive: number;
+}
+
+function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, spent: ReadonlySet<string>): Pair | null {
+  const lnH = at.lnActivity.get('H+') ?? -16;
+  const givers = couples.filter((c) => c.row.reductant !== 'never' && c.right.every((p) => held(amounts, p, where.litres)));
+  if (!givers.length) return null;
+  let best: Pair | null = null;
+  for (const oxidant of couples) {
+    if (oxidant.row.oxidant === 'never' || !oxidant.left.every((p) => held(amounts, p, where.litres))) continue;
+    let up: number | undefined;
+    for (const reductant of givers) {
+      if (reductant === oxidant || spent.has(`${oxidant.id}|${reductant.id}`)) continue;
+      if (!open(oxidant.row.oxidant, reductant.id, lnH, where.celsius)) continue;
+      if (!open(reductant.row.reductant, oxidant.id, lnH, where.celsius)) continue;
+      up ??= potential(oxidant, at);
+      const drive = up - potential(reductant, at);
+      if (drive > LEAST_DRIVE && (!best || drive > best.drive)) best = { oxidant, reductant, drive };
+    }
+  }
+  return best;
+}
+
+function slowness(pair: Pair): number {
+  const gates = [pair.oxidant.row.oxidant, pair.reductant.row.reductant];
+  return Math.max(0, ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)));
+}
+
+/**
+ * Lets the couples in a vessel react until none can, the most favourable first.
+ * @param amounts mol over components; changed in place.
+ * @returns what happened, in order.
+ */
+export function runRedox(
+  amounts: Record<string, number>,
+  where: Conditions,
+  start: Equilibrium,
+  around: Surroundings,
+): { taken: ReactionTaken[]; at: Equilibrium } {
+  const taken: ReactionTaken[] = [];
+  const spent = new Set<string>();
+  let at = start;
+  for (let i = 0; i < MOST_REACTIONS; i++) {
+    const pair = mostFavourable(amounts, at, where, spent);
+    if (!pair) break;
+    const change = balanced(pair.oxidant, pair.reductant);
+    let most = limit(amounts, change);
+    const slow = slowness(pair);
+    if (slow > 0) most *= 1 - Math.exp(-around.minutes / slow);
+    spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
+    if (!(most > LEAST_MOL * where.litres)) continue;
+    const after = (extent: number) => equilibrate(addAmounts({ ...amounts }, change, extent), where);
+    const downhill = (s: Equilibrium) => potential(pair.oxidant, s) - potential(pair.reductant, s) > 0;
+    let extent = most;
+    let reached = after(most * (1 - 1e-6));
+    if (!downhill(reached)) {
+      let low = 0;
+      let high = most;
+      for (let k = 0; k < 16; k++) {
+        extent = (low + high) / 2;
+        reached = after(extent);
+        if (downhill(reached)) low = extent;
+        else high = extent;
+      }
+      extent = low;
+    } else spent.delete(`${pair.oxidant.id}|${pair.reductant.id}`);
+    if (slow > 0) spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
+    if (!(extent > LEAST_MOL * where.litres)) continue;
+    addAmounts(amounts, change, extent);
+    for (const id of Object.keys(change)) {
+      if (id !== 'H+' && id !== 'H2O' && Math.abs(amounts[id]!) < 1e-15) amounts[id] = 0;
+    }
+    at = equilibrate(amounts, where);
+    taken.push({ change, mol: extent, oxidant: pair.oxidant.id, reductant: pair.reductant.id });
+  }
+  return { taken, at };
+}
