@@ -1,6 +1,7 @@
 /** Brings a vessel to where chemistry takes it in a given time: slow changes, redox, equilibrium, gases, slow solids. */
-import { equilibrate, type Conditions, type Equilibrium, lnKAt } from '../equilibrium/system';
+import { equilibrate, type Equilibrium, lnKAt } from '../equilibrium/system';
 import { addAmounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
+import { molarMass, parseFormula } from '../matter/formula';
 import { type ReactionTaken, runRedox } from '../reactions/redox';
 import { solventById, type Vessel } from './vessel';
 
@@ -14,6 +15,8 @@ export interface Settling {
 
 /** mol of oxygen that a minute in air brings to a stirred tube. Uncertain: an order of magnitude. */
 const AIR_MOL_PER_MINUTE = 4e-7;
+/** Less than this of a new solid, weighted by its covering power, does not come out. Uncertain. */
+const NUCLEUS_MG_PER_ML = 0.02;
 
 function convert(amounts: Record<string, number>, at: Equilibrium, litres: number, celsius: number, minutes: number): boolean {
   let changed = false;
@@ -39,6 +42,17 @@ function tooCold(vessel: Vessel): Set<string> {
     if (s.traits.hot !== undefined && vessel.celsius < s.traits.hot && !(vessel.solids[s.id]! > 0)) out.add(s.id);
   }
   return out;
+}
+
+/** New solids of which there would be too little to make a nucleus: they stay in solution. */
+function tooLittle(before: Vessel, after: Equilibrium): string[] {
+  return Object.entries(after.solids)
+    .filter(([id, mol]) => {
+      const { traits } = solidById.get(id)!;
+      const mgPerML = (mol * molarMass(parseFormula(id)) * 1000 * (traits.covers ?? 1)) / before.mL;
+      return !((before.solids[id] ?? 0) > 0) && mgPerML < NUCLEUS_MG_PER_ML;
+    })
+    .map(([id]) => id);
 }
 
 /** Holds slow solids back to what their time constant allows; returns their amounts, or null when all may go on. */
@@ -68,7 +82,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   if (how.mixed && vessel.layer) {
     for (const [id, mol] of Object.entries(vessel.layer.solutes)) addAmounts(amounts, speciesParts(id), mol);
   }
-  const where: Conditions = {
+  const where = {
     litres: vessel.mL / 1000,
     celsius: vessel.celsius,
     pressure: how.pressure ?? 1,
@@ -90,11 +104,17 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     at = equilibrate(amounts, where);
   }
 
+  const dust = tooLittle(vessel, at);
+  if (dust.length) {
+    for (const id of dust) where.withheld.add(id);
+    at = equilibrate(amounts, where);
+  }
+
   const held = heldBack(vessel, at, how.minutes);
   if (held) {
     const rest = { ...amounts };
     for (const [id, mol] of held) addAmounts(rest, solidById.get(id)!.of, -mol);
-    const withheld = new Set([...where.withheld!, ...held.keys()]);
+    const withheld = new Set([...where.withheld, ...held.keys()]);
     at = equilibrate(rest, { ...where, withheld });
     at = { ...at, solids: { ...at.solids, ...Object.fromEntries([...held].filter(([, mol]) => mol > 0)) } };
   }

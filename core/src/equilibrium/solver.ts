@@ -40,8 +40,13 @@ export interface Solution {
 export class NotConverged extends Error {}
 
 const MAX_INTERIOR = 400;
-const MAX_POLISH = 60;
+const MAX_POLISH = 200;
 const TINY_PHASE = 1e-10;
+/**
+ * mol/L added to the diagonal of Newton's matrix (not to the residuals): keeps it regular where a component is left
+ * undetermined, as when two ions that form one solid are present in exactly equal amounts.
+ */
+const REGULAR = 1e-14;
 
 /** Solves A x = b in place for a symmetric matrix by LDLᵀ after scaling; false when it is singular. */
 function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
@@ -160,6 +165,7 @@ export function solve(problem: Problem): Solution {
     for (let k = 0; k < np; k++) gap += amount[k]! * slack[k]!;
     const mu = np ? Math.min(0.1 * (gap / np), size) : 0;
     matrix.fill(0);
+    for (let j = 0; j < n; j++) matrix[j * n + j] = REGULAR;
     rhs.set(totals);
     let worst = 0;
     for (let i = 0; i < ns; i++) {
@@ -240,6 +246,7 @@ function polish(
     const b = new Float64Array(width);
     const size = new Float64Array(n);
     b.set(problem.totals);
+    for (let j = 0; j < n; j++) a[j * width + j] = REGULAR;
     for (let i = 0; i < ns; i++) {
       r[i] = problem.lnBeta[i]! - lnGamma[i]! + dot(nu, i, x) - lnC[i]!;
       const soft = 1 / (1 + steep[i]!);
@@ -274,6 +281,7 @@ function polish(
       continue;
     }
     let largest = 0;
+    for (let j = 0; j < n; j++) largest = Math.max(largest, 0.4 * Math.abs(b[j]!));
     for (let i = 0; i < ns; i++) {
       r[i] = (r[i]! + dot(nu, i, b)) / (1 + steep[i]!);
       if (c[i]! > 1e-12) largest = Math.max(largest, Math.abs(r[i]!));

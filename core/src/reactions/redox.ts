@@ -36,6 +36,12 @@ function open(gate: Gate | 'never' | undefined, partner: string, lnH: number, ce
   return !gate.not?.includes(partner);
 }
 
+function tooScarce(reductant: Couple, at: Equilibrium): boolean {
+  const gate = reductant.row.reductant;
+  if (!gate || gate === 'never' || gate.scarce === undefined) return false;
+  return lnActivity(reductant.right[0]!, at) / Math.LN10 < gate.scarce;
+}
+
 function held(amounts: Amounts, p: Participant, litres: number): boolean {
   return Object.keys(p.of).every((id) => id === 'H+' || id === 'H2O' || p.of[id]! < 0 || (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
 }
@@ -96,7 +102,7 @@ function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, sp
     for (const reductant of givers) {
       if (reductant === oxidant || spent.has(`${oxidant.id}|${reductant.id}`)) continue;
       if (!open(oxidant.row.oxidant, reductant.id, lnH, where.celsius)) continue;
-      if (!open(reductant.row.reductant, oxidant.id, lnH, where.celsius)) continue;
+      if (!open(reductant.row.reductant, oxidant.id, lnH, where.celsius) || tooScarce(reductant, at)) continue;
       up ??= potential(oxidant, at);
       const drive = up - potential(reductant, at);
       if (drive > LEAST_DRIVE && (!best || drive > best.drive)) best = { oxidant, reductant, drive };
@@ -134,7 +140,7 @@ export function runRedox(
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;
     const after = (extent: number) => equilibrate(addAmounts({ ...amounts }, change, extent), where);
-    const downhill = (s: Equilibrium) => potential(pair.oxidant, s) - potential(pair.reductant, s) > 0;
+    const downhill = (s: Equilibrium) => potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
     let extent = most;
     let reached = after(most * (1 - 1e-6));
     if (!downhill(reached)) {

@@ -11,6 +11,8 @@ export interface Gate {
   readonly only?: readonly string[];
   /** Never with these couples. */
   readonly not?: readonly string[];
+  /** log10 of the activity of the electron giver below which it is too scarce to react at a rate that shows. */
+  readonly scarce?: number;
   /** Minutes for most of it to happen; absent when at once. */
   readonly slow?: number;
 }
@@ -51,7 +53,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['HNO2/NO', 'MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
 
   // Sulfur
-  { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
+  { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
   { id: 'SO4/H2S', half: 'SO4^2- + 10 H+ + 8 e- = H2S + 4 H2O', volts: 0.303, source: 'BARD', oxidant: NEVER, reductant: { only: ['H2O2/H2O', 'ClO/Cl'] } },
   { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { not: ['Cu2/Cu+', 'Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
   { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 6, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
@@ -76,6 +78,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'MnO4/Mn', half: 'MnO4- + 8 H+ + 5 e- = Mn2+ + 4 H2O', volts: 1.507, source: 'BARD', oxidant: { acid: -3.5 }, reductant: { acid: -0.6, only: ['BiO3/Bi', 'PbO2/Pb'] } },
   { id: 'MnO4/MnO2', half: 'MnO4- + 4 H+ + 3 e- = MnO2(s) + 2 H2O', volts: 1.692, source: 'BARD', oxidant: { alkaline: -3.5 }, reductant: NEVER },
   { id: 'MnO2/Mn', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { acid: -1.5, not: ['MnO4/Mn', 'Br2/Br-'] }, reductant: { alkaline: -8, only: ['O2/H2O', 'H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
+  { id: 'MnO2/Mn sulfide', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { only: ['S/H2S'] }, reductant: NEVER },
   { id: 'Cr2O7/Cr', half: 'Cr2O7^2- + 14 H+ + 6 e- = 2 Cr3+ + 7 H2O', volts: 1.36, source: 'BARD', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'PbO2/Pb'] } },
   { id: 'PbO2/Pb', half: 'PbO2(s) + 4 H+ + 2 e- = Pb2+ + 2 H2O', volts: 1.468, source: 'BARD', oxidant: { acid: -1 }, reductant: { alkaline: -9, only: ['ClO/Cl'] } },
   { id: 'BiO3/Bi', half: 'NaBiO3(s) + 6 H+ + 2 e- = Bi3+ + Na+ + 3 H2O', volts: 1.8, source: 'FIT', oxidant: { acid: -1.5 }, reductant: NEVER },
