@@ -5,7 +5,7 @@ import type { Texture } from '../matter/data/solids';
 import { type Band, SPECTRA } from '../matter/data/spectra';
 import { molarMass, parseFormula } from '../matter/formula';
 import { solventById, type Vessel } from '../bench/vessel';
-import { type Absorber, LIQUID_WORDS, mixedSolid, nearestWord, SOLID_WORDS, transmitted } from './colour';
+import { type Absorber, liquidWord, mixedSolid, SOLID_WORDS, solidWord, transmitted } from './colour';
 import type { Observation } from './vocabulary';
 
 const bandsOf = new Map<string, readonly Band[]>(SPECTRA.map(([id, , ...bands]) => [id, bands]));
@@ -95,7 +95,7 @@ export function appearance(vessel: Vessel): Appearance {
     const hex = liquidHex(vessel);
     out.liquid = {
       hex,
-      word: nearestWord(hex, LIQUID_WORDS),
+      word: liquidWord(hex),
       cloudy: colloid || (parts.length > 0 && !vessel.settled),
     };
   }
@@ -105,7 +105,7 @@ export function appearance(vessel: Vessel): Appearance {
     const density = parts.reduce((s, p) => s + p.mg * Math.max(1, p.covers / 3), 0) / volume;
     out.solid = {
       hex,
-      word: parts.length === 1 ? wordOf(parts[0]!) : nearestWord(hex, SOLID_WORDS),
+      word: parts.length === 1 ? wordOf(parts[0]!) : solidWord(hex),
       texture: parts[0]!.texture,
       amount: amountWord(density),
       mg,
@@ -115,7 +115,7 @@ export function appearance(vessel: Vessel): Appearance {
   const solvent = vessel.layer && solventById.get(vessel.layer.solvent);
   if (solvent) {
     const hex = layerHex(vessel);
-    out.layer = { hex, word: nearestWord(hex, LIQUID_WORDS), position: solvent.density < 1 ? 'upper' : 'lower' };
+    out.layer = { hex, word: liquidWord(hex), position: solvent.density < 1 ? 'upper' : 'lower' };
   }
   return out;
 }

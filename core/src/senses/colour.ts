@@ -88,12 +88,17 @@ export function mixedSolid(parts: readonly { hex: string; weight: number }[]): s
   return formatHex({ mode: 'lrgb', r: channel((c) => c.r), g: channel((c) => c.g), b: channel((c) => c.b) });
 }
 
-/** Colour words for liquids, with the colour that each stands for in a tube before a white card. */
-export const LIQUID_WORDS: Readonly<Record<string, string>> = {
-  colourless: '#ffffff', 'pale-yellow': '#faf6c4', yellow: '#f3e05c', orange: '#f09a30', 'orange-red': '#e0581f', red: '#b8201a',
-  crimson: '#9c1540', pink: '#f5c3d6', violet: '#8c46ad', 'pale-blue': '#cfe6f6', blue: '#6fa9e2', 'deep-blue': '#2140a6',
-  'blue-green': '#86cfcb', 'pale-green': '#d3efd0', green: '#63b36c', 'dark-green': '#2c6a3c', brown: '#8d5c2b',
-  'red-brown': '#8c3a1a', 'dark-brown': '#402512', black: '#100c0c',
+/** Colour words for liquids, each with colours that it stands for in a tube before a white card. */
+export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
+  'pale-yellow': ['#faf6c4', '#f8ffa6', '#fffdec', '#fbffe0', '#f4ffe4'], yellow: ['#f3e05c', '#ffff00', '#ffd000', '#ffc500', '#f6ff60'],
+  orange: ['#f09a30', '#ff7c00', '#ffa000'], 'orange-red': ['#e0581f', '#ff3b00', '#ff5100'], red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
+  crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'], pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
+  violet: ['#8c46ad', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce'],
+  'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'], blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
+  'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'], 'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
+  'pale-green': ['#d3efd0', '#e9fff0', '#effaf3', '#c5f9cb', '#d8f5e6'], green: ['#63b36c', '#00d89c', '#71d4a2', '#9dfdd1', '#82eb3e', '#00ab8c'],
+  'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'], brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
+  'red-brown': ['#8c3a1a', '#7b2a10'], 'dark-brown': ['#402512', '#350600'], black: ['#100c0c', '#000000'], grey: ['#8d8d8d', '#cfcfcf'],
 }; // prettier-ignore
 
 /** Colour words for solids. */
@@ -105,13 +110,26 @@ export const SOLID_WORDS: Readonly<Record<string, string>> = {
   grey: '#8d8a86', black: '#1d1b1a', silver: '#c9c9c9',
 }; // prettier-ignore
 
-/** The word of a list nearest to a colour, in OKLab. */
-export function nearestWord(hex: string, words: Readonly<Record<string, string>>): string {
-  const colour = toOklab(parse(hex)!);
+/**
+ * How different two colours are named, in OKLab: hue counts for more than lightness, as it does when a person chooses
+ * between words.
+ */
+function namingDistance(a: string, b: string): number {
+  const p = toOklab(parse(a)!);
+  const q = toOklab(parse(b)!);
+  const chromaP = Math.hypot(p.a, p.b);
+  const chromaQ = Math.hypot(q.a, q.b);
+  const chroma = chromaP - chromaQ;
+  const apart = (p.a - q.a) ** 2 + (p.b - q.b) ** 2;
+  const hue = Math.max(0, apart - chroma * chroma);
+  return Math.sqrt((0.6 * (p.l - q.l)) ** 2 + 0.7 * chroma * chroma + 3 * hue);
+}
+
+function nearest(hex: string, words: Iterable<readonly [string, string]>): string {
   let best = '';
   let least = Infinity;
-  for (const [word, sample] of Object.entries(words)) {
-    const d = distance(colour, parse(sample)!);
+  for (const [word, sample] of words) {
+    const d = namingDistance(hex, sample);
     if (d < least) {
       least = d;
       best = word;
@@ -120,10 +138,32 @@ export function nearestWord(hex: string, words: Readonly<Record<string, string>>
   return best;
 }
 
+/** The word for the colour of a solid. */
+export const solidWord = (hex: string): string => nearest(hex, Object.entries(SOLID_WORDS));
+
+const liquidSamples = Object.entries(LIQUID_WORDS).flatMap(([word, list]) => list.map((hex) => [word, hex] as const));
+
+/** A liquid this near to white passes for colourless, in OKLab: about what a trained eye tells beside a blank. */
+const COLOURLESS_WITHIN = 0.022;
+
+/** The word for a liquid's colour. */
+export function liquidWord(hex: string): string {
+  if (distance(parse(hex)!, parse('#ffffff')!) < COLOURLESS_WITHIN) return 'colourless';
+  return nearest(hex, liquidSamples);
+}
+
+/** The colour that a word stands for, for swatches. */
+export function sampleOf(word: string): string | undefined {
+  return word === 'colourless' || word === 'none' ? '#ffffff' : (EXTRA[word] ?? SOLID_WORDS[word] ?? LIQUID_WORDS[word]?.[0]);
+}
+
+/** Words of flames and liquids that no solid is called by. */
+const EXTRA: Readonly<Record<string, string>> = { crimson: '#b01a45', 'apple-green': '#9fd356', 'brick-red': '#c1492e' };
+
 /** How far apart two colour words are, 0 for the same to about 1, in OKLab. */
 export function wordDistance(a: string, b: string): number {
   if (a === b) return 0;
-  const hexA = SOLID_WORDS[a] ?? LIQUID_WORDS[a];
-  const hexB = SOLID_WORDS[b] ?? LIQUID_WORDS[b];
+  const hexA = sampleOf(a);
+  const hexB = sampleOf(b);
   return hexA && hexB ? distance(parse(hexA)!, parse(hexB)!) : 1;
 }
