@@ -38,13 +38,13 @@ export function flameTest(matter: Amounts, op: OpOf<'flame'>): Observation[] {
 
 export function beadTest(matter: Amounts, op: OpOf<'bead'>): Observation[] {
   const which = (op.zone === 'oxidising' ? 0 : 2) + (op.look === 'hot' ? 0 : 1);
-  let colour = 'colourless';
+  let colour: string = 'colourless';
   let most = 0;
   for (const row of BEADS) {
     const amount = row.components.reduce((s, id) => s + Math.max(0, matter[id] ?? 0), 0) * row.strength;
     if (amount > most) {
       most = amount;
-      colour = row.colours[which];
+      colour = row.colours[which]!;
     }
   }
   return [{ channel: 'bead', zone: op.zone, look: op.look, colour: colour as Colour }];

@@ -101,7 +101,7 @@ export function parseSalt(text: string): Salt {
     ions = cationsIn(of);
   }
   if (water) of['H2O'] = (of['H2O'] ?? 0) + water;
-  const salt: Salt = { formula: plain, ions, water, molarMass: molarMass(whole), of };
+  const salt: Salt = { formula: plain, ions: ions ?? {}, water, molarMass: molarMass(whole), of };
   known.set(plain, salt);
   return salt;
 }

@@ -93,12 +93,12 @@ export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
   'pale-yellow': ['#faf6c4', '#f8ffa6', '#fffdec', '#fbffe0', '#f4ffe4'], yellow: ['#f3e05c', '#ffff00', '#ffd000', '#ffc500', '#f6ff60'],
   orange: ['#f09a30', '#ff7c00', '#ffa000'], 'orange-red': ['#e0581f', '#ff3b00', '#ff5100'], red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
   crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'], pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
-  violet: ['#8c46ad', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce'],
+  violet: ['#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce'],
   'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'], blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
   'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'], 'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
   'pale-green': ['#d3efd0', '#e9fff0', '#effaf3', '#c5f9cb', '#d8f5e6'], green: ['#63b36c', '#00d89c', '#71d4a2', '#9dfdd1', '#82eb3e', '#00ab8c'],
   'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'], brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
-  'red-brown': ['#8c3a1a', '#7b2a10'], 'dark-brown': ['#402512', '#350600'], black: ['#100c0c', '#000000'], grey: ['#8d8d8d', '#cfcfcf'],
+  'red-brown': ['#8c3a1a', '#7b2a10'], 'dark-brown': ['#402512', '#350600'], black: ['#100c0c', '#000000'],
 }; // prettier-ignore
 
 /** Colour words for solids. */

@@ -1,0 +1,48 @@
+/** The one place that knows who asks and what they may do. */
+import type { Request, RequestHandler } from 'express';
+import type { Person } from '#contract';
+import type { Db } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+
+/** What may be asked for. Classes and sealed samples will add to this list. */
+export type Action =
+  | { readonly do: 'list-jars' | 'list-cases' | 'create-case' }
+  | { readonly do: 'read-case' | 'append-event'; readonly owner: string };
+
+declare module 'express-serve-static-core' {
+  interface Request {
+    person?: Person;
+  }
+}
+
+/** Every request comes from someone: for now the one local person. */
+export function identify(db: Db): RequestHandler {
+  return async (req, _res, next) => {
+    const { rows } = await db.query<Person>('select id, name from person where local limit 1');
+    if (!rows[0]) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
+    req.person = rows[0];
+    next();
+  };
+}
+
+export function actor(req: Request): Person {
+  if (!req.person) throw new HttpProblem('forbidden', 'Sign in first.');
+  return req.person;
+}
+
+export function may(person: Person, action: Action): boolean {
+  switch (action.do) {
+    case 'list-jars':
+    case 'list-cases':
+    case 'create-case':
+      return true;
+    case 'read-case':
+    case 'append-event':
+      return action.owner === person.id;
+  }
+}
+
+/** @throws HttpProblem as if the thing did not exist, so that guessing ids tells nothing. */
+export function must(person: Person, action: Action): void {
+  if (!may(person, action)) throw new HttpProblem('not-found', 'There is no such case; go back to your cases.');
+}

@@ -1,0 +1,46 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import { appendSchema, newCaseSchema } from '#contract';
+import { actor, must } from '../access/access';
+import type { Db } from '../db/pool';
+import { check, HttpProblem } from '../http/problem';
+import type { LiveUpdates } from './live';
+import * as service from './service';
+import { jars } from './store';
+
+const caseId = (value: unknown) => {
+  const id = z.uuid().safeParse(value);
+  if (!id.success) throw new HttpProblem('not-found', 'There is no such case; go back to your cases.');
+  return id.data;
+};
+
+export function caseRoutes(db: Db, live: LiveUpdates): Router {
+  const router = Router();
+  router.get('/me', (req, res) => {
+    res.json(actor(req));
+  });
+  router.get('/jars', async (req, res) => {
+    must(actor(req), { do: 'list-jars' });
+    res.json(await jars(db));
+  });
+  router.get('/cases', async (req, res) => {
+    res.json(await service.listCases(db, actor(req)));
+  });
+  router.post('/cases', async (req, res) => {
+    const { jar } = check(newCaseSchema, req.body);
+    res.status(201).json(await service.createCase(db, actor(req), jar));
+  });
+  router.get('/cases/:id', async (req, res) => {
+    res.json(await service.readCase(db, actor(req), caseId(req.params.id)));
+  });
+  router.post('/cases/:id/events', async (req, res) => {
+    const request = check(appendSchema, req.body);
+    res.json(await service.append(db, actor(req), caseId(req.params.id), request));
+  });
+  router.get('/cases/:id/live', async (req, res) => {
+    const id = caseId(req.params.id);
+    await service.readCase(db, actor(req), id);
+    live.subscribe(id, res);
+  });
+  return router;
+}
