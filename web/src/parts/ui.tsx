@@ -1,0 +1,60 @@
+import { clsx } from 'clsx';
+import type { ButtonHTMLAttributes, ReactNode } from 'react';
+
+type Look = 'solid' | 'outline' | 'quiet';
+
+const LOOKS: Readonly<Record<Look, string>> = {
+  solid: 'bg-rust text-on-rust hover:bg-rust-deep',
+  outline: 'border border-rule bg-paper hover:border-rust',
+  quiet: 'hover:bg-wash',
+};
+
+/** Every pressable thing at the bench is at least 44 px high. */
+export function Button({ look = 'outline', className, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+  return (
+    <button
+      type="button"
+      className={clsx('inline-flex min-h-11 items-center justify-center gap-2 rounded-lg px-4 text-sm font-bold transition-colors disabled:opacity-45', LOOKS[look], className)}
+      {...rest}
+    />
+  );
+}
+
+/** A choice that is on or off. */
+export function Chip({ on, swatch, children, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean; swatch?: string; children: ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      className={clsx(
+        'inline-flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm transition-colors',
+        on ? 'border-slate bg-slate text-on-slate' : 'border-rule bg-paper hover:border-rust',
+      )}
+      {...rest}
+    >
+      {swatch && <span aria-hidden className="size-5 rounded-md border border-black/20" style={{ background: swatch }} />}
+      {children}
+    </button>
+  );
+}
+
+export function Heading({ children, note }: { children: ReactNode; note?: ReactNode }) {
+  return (
+    <header className="mb-5">
+      <h1 className="text-3xl">{children}</h1>
+      {note && <p className="mt-1 max-w-2xl text-sm text-muted">{note}</p>}
+    </header>
+  );
+}
+
+/** Loading, empty and error states look alike and say what to do. */
+export function Blank({ title, children }: { title: string; children?: ReactNode }) {
+  return (
+    <div className="mx-auto max-w-md px-6 py-16 text-center">
+      <h2 className="text-2xl">{title}</h2>
+      {children && <div className="mt-2 text-muted">{children}</div>}
+    </div>
+  );
+}
+
+export const wordy = (id: string) => id.replaceAll('-', ' ');

@@ -1,0 +1,51 @@
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { Op } from '#core/bench/ops';
+import { freeTubes, testById } from '#core/scheme/tests';
+import { useOpenCase } from '../../shell/CaseShell';
+import { useCaseId } from '../../state/case';
+import { useBench, useHand } from '../../state/bench';
+import { Actions } from './Actions';
+import { BriefLedger, BriefSuspects } from './Briefs';
+import { Held } from './Held';
+import { Rack } from './Rack';
+import { Record } from './Record';
+import { Route } from './Route';
+import { TestPanel } from './TestPanel';
+
+export function Bench() {
+  const { view, append } = useOpenCase();
+  const caseId = useCaseId();
+  const params = useParams();
+  const hand = useHand(caseId);
+  const { holdTube, chooseTest } = useBench();
+  const wanted = hand.tube ?? params['tube'] ?? view.active;
+  const held = view.vessels.find((v) => v.id === wanted) ?? view.vessels.at(-1) ?? null;
+  const test = hand.test ? (testById.get(hand.test) ?? null) : null;
+  const nextTube = useMemo(() => freeTubes(view.vessels.map((v) => v.id), 1)[0]!, [view.vessels]); // prettier-ignore
+
+  const perform = async (op: Op) => {
+    const after = await append({ kind: 'operation', payload: { op, ...(test && { test: test.id }) } });
+    if (after?.active) holdTube(caseId, after.active);
+    return after;
+  };
+
+  return (
+    <div className="grid grow lg:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[232px_minmax(0,1fr)_356px]">
+      <Route view={view} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
+      <section aria-label="Bench" className="flex min-w-0 flex-col">
+        <div className="grid gap-5 p-5 md:grid-cols-[270px_minmax(0,1fr)]">
+          <Held vessel={held} showing={view.showing} />
+          <TestPanel test={test} view={view} held={held} perform={perform} />
+        </div>
+        <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />
+        <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />
+      </section>
+      <aside aria-label="Record" className="border-rule bg-paper p-5 max-xl:border-t lg:max-xl:col-span-2 xl:border-l">
+        <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />
+        <BriefLedger view={view} />
+        <BriefSuspects view={view} />
+      </aside>
+    </div>
+  );
+}

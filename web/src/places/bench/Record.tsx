@@ -1,0 +1,176 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { toast } from 'sonner';
+import { sampleOf } from '#core/senses/colour';
+import { type Channel, CHANNELS, type Observation } from '#core/senses/vocabulary';
+import type { StandardTest } from '#core/scheme/tests';
+import type { CaseView, VesselView } from '#contract';
+import { Button, Chip, wordy } from '../../parts/ui';
+import { CHANNEL_WORDS, sayObservation } from '../../parts/words';
+import type { OpenCase } from '../../shell/CaseShell';
+import { COLOUR_CHOICES, EVENTS, EXTRAS, nothingIn } from './choices';
+
+interface Props {
+  view: CaseView;
+  test: StandardTest | null;
+  held: VesselView | null;
+  append: OpenCase['append'];
+}
+
+const FREE: readonly Channel[] = ['precipitate', 'solution', 'gas', 'layer', 'heat'];
+
+function channelsFor(test: StandardTest | null, all: boolean): Channel[] {
+  const first = test ? [...test.watch] : [...FREE];
+  return all ? [...new Set([...first, ...(Object.keys(CHANNELS) as Channel[])])] : first;
+}
+
+function Group({ name, children }: { name: string; children: React.ReactNode }) {
+  return (
+    <div role="group" aria-label={name} className="mt-2 flex flex-wrap gap-1.5">
+      {children}
+    </div>
+  );
+}
+
+/** What was seen, in the controlled vocabulary: a few taps, then written down. */
+export function Record({ view, test, held, append }: Props) {
+  const [list, setList] = useState<Observation[]>([]);
+  const [now, setNow] = useState<Observation | null>(null);
+  const [all, setAll] = useState(false);
+  const [note, setNote] = useState('');
+  const [inference, setInference] = useState('');
+  const [unsure, setUnsure] = useState(false);
+  const [busy, setBusy] = useState(false);
+
+  const said = now && (now.event || now.colour || now.smell) ? [...list, now] : list;
+  const set = (part: Partial<Observation>) =>
+    setNow((o) => {
+      if (!o) return o;
+      const next = { ...o, ...part };
+      for (const k of Object.keys(part) as (keyof Observation)[]) if (o[k] === part[k]) delete next[k];
+      return next;
+    });
+  const choose = (channel: Channel) => {
+    setList(said);
+    setNow(now?.channel === channel && said === list ? null : ({ channel } as Observation));
+  };
+  const nothing = () => {
+    setNow(null);
+    setList(channelsFor(test, false).flatMap(nothingIn));
+  };
+  const write = async () => {
+    if (!said.length && !note.trim()) {
+      toast('Say what you see first; “nothing happened” counts too.');
+      return;
+    }
+    setBusy(true);
+    const done = await append({
+      kind: 'entry',
+      payload: {
+        test: test?.id ?? 'free',
+        ...(held && { vessel: held.id }),
+        observed: said,
+        ...(note.trim() && { note: note.trim() }),
+        ...(inference.trim() && { inference: inference.trim() }),
+        ...(unsure && { confidence: 'unsure' as const }),
+      },
+    });
+    setBusy(false);
+    if (!done) return;
+    setList([]);
+    setNow(null);
+    setNote('');
+    setInference('');
+    setUnsure(false);
+  };
+  useHotkeys('r', () => void write(), [said, note, inference, unsure, test, held]);
+
+  const events = now ? EVENTS[now.channel] : [];
+  const colours = now ? (COLOUR_CHOICES[now.channel] ?? []) : [];
+  return (
+    <section aria-label="Record what you see">
+      <h2 className="label font-sans">What do you see{held && test?.watch[0] !== 'flame' ? ` in ${held.id}` : ''}?</h2>
+      <Group name="What changed">
+        {channelsFor(test, all).map((c) => (
+          <Chip key={c} on={now?.channel === c} onClick={() => choose(c)}>
+            {CHANNEL_WORDS[c]}
+          </Chip>
+        ))}
+        <Chip on={false} onClick={nothing}>
+          Nothing happened
+        </Chip>
+        {!all && (
+          <Chip on={false} onClick={() => setAll(true)}>
+            more…
+          </Chip>
+        )}
+      </Group>
+      {now && events.length > 0 && (
+        <Group name="What happened">
+          {events.map((e) => (
+            <Chip key={e} on={now.event === e} onClick={() => set({ event: e })}>
+              {wordy(e)}
+            </Chip>
+          ))}
+        </Group>
+      )}
+      {now && colours.length > 0 && now.event !== 'none' && (
+        <Group name="Colour">
+          {colours.map((c) => (
+            <Chip key={c} on={now.colour === c} swatch={sampleOf(c) ?? '#fff'} onClick={() => set({ colour: c })}>
+              {c === 'none' ? 'no colour' : wordy(c)}
+            </Chip>
+          ))}
+        </Group>
+      )}
+      {now &&
+        now.event !== 'none' &&
+        EXTRAS[now.channel]?.map((x) => (
+          <Group key={x.field} name={x.name}>
+            {x.options.map((o) => (
+              <Chip key={o} on={now[x.field] === o} onClick={() => set({ [x.field]: o })}>
+                {x.field === 'through' && o === 'none' ? 'bare eye' : wordy(o)}
+              </Chip>
+            ))}
+          </Group>
+        ))}
+      {said.length > 0 && (
+        <ul className="mt-3 space-y-1" aria-label="To be written">
+          {said.map((o, i) => (
+            <li key={i} className="flex items-center justify-between gap-2 rounded-lg bg-wash pl-3 text-sm">
+              {sayObservation(o)}
+              <button
+                type="button"
+                aria-label={`Take back: ${sayObservation(o)}`}
+                className="grid size-10 place-items-center"
+                onClick={() => {
+                  setList(said.filter((_, k) => k !== i));
+                  setNow(null);
+                }}
+              >
+                <X size={14} />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <label className="mt-3 block text-sm text-muted">
+        In your own words
+        <input value={note} onChange={(e) => setNote(e.target.value)} maxLength={600} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" />
+      </label>
+      <label className="mt-2 block text-sm text-muted">
+        What it tells you
+        <input value={inference} onChange={(e) => setInference(e.target.value)} maxLength={600} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" />
+      </label>
+      <div className="mt-3 flex items-center gap-4">
+        <Button look="solid" disabled={busy} onClick={() => void write()}>
+          Write entry {view.entries.length + 1}
+        </Button>
+        <label className="flex min-h-11 items-center gap-2 text-sm">
+          <input type="checkbox" className="size-5 accent-(--rust)" checked={unsure} onChange={(e) => setUnsure(e.target.checked)} /> not sure
+        </label>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,58 @@
+/** Which words can be said of each channel, and what "nothing happened" means there. */
+import { CHANNELS, type Channel, COLOURS, type Observation, PAPERS, SMELLS, TEXTURES } from '#core/senses/vocabulary';
+
+const WET = ['white', 'off-white', 'cream', 'pale-yellow', 'yellow', 'orange', 'red', 'red-brown', 'brown', 'dark-brown', 'black', 'grey', 'pale-blue', 'blue', 'deep-blue', 'blue-green', 'pale-green', 'green', 'dirty-green', 'dark-green', 'pink', 'violet'] as const; // prettier-ignore
+
+/** Colours offered first, by channel; the rest are behind "more". */
+export const COLOUR_CHOICES: Partial<Record<Channel, readonly (typeof COLOURS)[number][]>> = {
+  precipitate: WET,
+  solution: ['colourless', ...WET.slice(3)],
+  layer: ['colourless', 'pale-yellow', 'yellow', 'orange', 'brown', 'violet', 'pink', 'blue', 'green'],
+  gas: ['colourless', 'brown', 'red-brown', 'violet', 'yellow', 'pale-green'],
+  flame: ['none', 'yellow', 'violet', 'crimson', 'brick-red', 'apple-green', 'green', 'blue-green', 'pale-blue'],
+  bead: ['colourless', 'blue', 'green', 'violet', 'yellow', 'red-brown', 'grey', 'brown'],
+  solid: ['white', 'off-white', 'pale-yellow', 'yellow', 'orange', 'red-brown', 'brown', 'black', 'grey', 'blue', 'blue-green', 'green', 'pale-green', 'pink', 'violet'],
+  sublimate: ['white', 'yellow', 'grey', 'black', 'violet'],
+  ring: ['brown', 'dark-brown', 'red-brown', 'violet'],
+  paper: ['blue', 'red', 'white', 'black', 'green', 'deep-blue'],
+  deposit: ['silver', 'grey', 'black', 'red-brown'],
+}; // prettier-ignore
+
+export const EVENTS: Readonly<Record<Channel, readonly string[]>> = CHANNELS;
+
+export const EXTRAS: Partial<Record<Channel, { field: keyof Observation; name: string; options: readonly string[] }[]>> = {
+  precipitate: [{ field: 'texture', name: 'Texture', options: TEXTURES }],
+  smell: [{ field: 'smell', name: 'Smell', options: SMELLS }],
+  paper: [{ field: 'paper', name: 'Which paper', options: PAPERS }],
+  layer: [{ field: 'position', name: 'Where', options: ['upper', 'lower'] }],
+  solid: [{ field: 'look', name: 'When', options: ['hot', 'cold'] }],
+  flame: [{ field: 'through', name: 'Seen', options: ['none', 'cobalt-glass'] }],
+  bead: [{ field: 'zone', name: 'Zone', options: ['oxidising', 'reducing'] }, { field: 'look', name: 'When', options: ['hot', 'cold'] }],
+  splint: [{ field: 'splint', name: 'Splint', options: ['lit', 'glowing'] }],
+  solution: [{ field: 'clarity', name: 'Clarity', options: ['clear', 'cloudy'] }],
+}; // prettier-ignore
+
+/** What is written for a channel in which nothing was seen. */
+export function nothingIn(channel: Channel): Observation[] {
+  switch (channel) {
+    case 'solution':
+      return [{ channel, event: 'unchanged' }];
+    case 'flame':
+      return [{ channel, colour: 'none' }];
+    case 'paper':
+      return [
+        { channel, paper: 'red-litmus', event: 'unchanged' },
+        { channel, paper: 'blue-litmus', event: 'unchanged' },
+      ];
+    case 'splint':
+      return [{ channel, splint: 'glowing', event: 'unchanged' }];
+    case 'smell':
+      return [{ channel, smell: 'none' }];
+    case 'limewater':
+      return [{ channel, event: 'clear' }];
+    case 'solid':
+      return [{ channel, event: 'unchanged' }];
+    default:
+      return EVENTS[channel].includes('none') ? [{ channel, event: 'none' } as Observation] : [];
+  }
+}

@@ -1,0 +1,119 @@
+import { useState } from 'react';
+import { ANIONS, CATIONS, ION_NAMES } from '#core/matter/data/components';
+import type { CaseView } from '#contract';
+import { Button } from '../../parts/ui';
+import type { OpenCase } from '../../shell/CaseShell';
+
+type Found = NonNullable<CaseView['conclusion']>['found'][number];
+
+const field = 'min-h-11 rounded-lg border border-rule bg-card px-3 text-sm';
+
+function readEvidence(text: string): number[] {
+  return [...new Set((text.match(/\d+/g) ?? []).map(Number))].filter((n) => n > 0);
+}
+
+/** Ion by ion, each with the numbered entries that show it. */
+export function Conclude({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
+  const [found, setFound] = useState<Found[]>([...(view.conclusion?.found ?? [])]);
+  const [ion, setIon] = useState<string>('');
+  const [claim, setClaim] = useState<Found['claim']>('confirmed');
+  const [evidence, setEvidence] = useState('');
+  const [formula, setFormula] = useState(view.conclusion?.formula ?? '');
+  const [remarks, setRemarks] = useState(view.conclusion?.remarks ?? '');
+  const [signed, setSigned] = useState(view.conclusion?.signed ?? '');
+  const [said, setSaid] = useState<string | null>(null);
+
+  const addIon = () => {
+    const numbers = readEvidence(evidence);
+    if (!ion) return setSaid('Choose an ion.');
+    if (!numbers.length) return setSaid('Name the entries that show it, such as 3, 4.');
+    const missing = numbers.find((n) => !view.entries[n - 1] || view.entries[n - 1]!.struck);
+    if (missing) return setSaid(`Entry ${missing} ${view.entries[missing - 1] ? 'is struck' : 'does not exist'}; name another.`);
+    setFound([...found.filter((f) => f.ion !== ion), { ion, claim, evidence: numbers }]);
+    setIon('');
+    setEvidence('');
+    setSaid(null);
+  };
+  const sign = async () => {
+    if (!found.length) return setSaid('Add at least one ion with its evidence.');
+    if (!signed.trim()) return setSaid('Sign with your name.');
+    setSaid(null);
+    await append({
+      kind: 'conclusion',
+      payload: { found, signed: signed.trim(), ...(formula.trim() && { formula: formula.trim() }), ...(remarks.trim() && { remarks: remarks.trim() }) },
+    });
+  };
+
+  return (
+    <section aria-label="Conclude" className="no-print mt-8 border-t border-rule pt-6">
+      <h2 className="text-2xl">{view.conclusion ? 'Conclude anew' : 'Conclude'}</h2>
+      <p className="text-sm text-muted">Keep what is shown apart from what only may be there, and name the entries for each.</p>
+      <ul className="mt-3 flex flex-wrap gap-2">
+        {found.map((f) => (
+          <li key={f.ion} className="rounded-full bg-wash px-3 py-1.5 text-sm">
+            <strong>{ION_NAMES[f.ion] ?? f.ion}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries {f.evidence.join(', ')}{' '}
+            <button type="button" className="underline" aria-label={`Take ${ION_NAMES[f.ion] ?? f.ion} out`} onClick={() => setFound(found.filter((x) => x !== f))}>
+              remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        <label className="text-sm text-muted">
+          Ion
+          <select className={`${field} mt-1 block text-ink`} value={ion} onChange={(e) => setIon(e.target.value)}>
+            <option value="">choose …</option>
+            <optgroup label="Cations">
+              {CATIONS.map((c) => (
+                <option key={c} value={c}>
+                  {ION_NAMES[c]}
+                </option>
+              ))}
+            </optgroup>
+            <optgroup label="Anions">
+              {ANIONS.map((a) => (
+                <option key={a} value={a}>
+                  {ION_NAMES[a]}
+                </option>
+              ))}
+            </optgroup>
+          </select>
+        </label>
+        <label className="text-sm text-muted">
+          Claim
+          <select className={`${field} mt-1 block text-ink`} value={claim} onChange={(e) => setClaim(e.target.value as Found['claim'])}>
+            <option value="confirmed">present</option>
+            <option value="may-be-present">may be present</option>
+          </select>
+        </label>
+        <label className="text-sm text-muted">
+          Evidence
+          <input className={`${field} mt-1 block w-40 text-ink`} value={evidence} placeholder="entries, e.g. 3, 5" onChange={(e) => setEvidence(e.target.value)} />
+        </label>
+        <Button onClick={addIon}>Add the ion</Button>
+      </div>
+      <div className="mt-4 grid gap-3 sm:grid-cols-2">
+        <label className="text-sm text-muted">
+          Proposed formula
+          <input className={`${field} mt-1 block w-full text-ink`} value={formula} maxLength={80} onChange={(e) => setFormula(e.target.value)} />
+        </label>
+        <label className="text-sm text-muted">
+          Signed
+          <input className={`${field} mt-1 block w-full text-ink`} value={signed} maxLength={80} onChange={(e) => setSigned(e.target.value)} />
+        </label>
+        <label className="text-sm text-muted sm:col-span-2">
+          Remarks
+          <textarea className={`${field} mt-1 block w-full py-2 text-ink`} rows={2} value={remarks} maxLength={1000} onChange={(e) => setRemarks(e.target.value)} />
+        </label>
+      </div>
+      {said && (
+        <p role="alert" className="mt-3 text-sm font-bold text-rust-deep">
+          {said}
+        </p>
+      )}
+      <Button look="solid" className="mt-4" onClick={() => void sign()}>
+        Sign the report
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,166 @@
+import { clsx } from 'clsx';
+import { format } from 'date-fns';
+import { Printer } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { testById } from '#core/scheme/tests';
+import type { CaseView, EntryView } from '#contract';
+import { Formula } from '../../parts/Formula';
+import { Mark } from '../../parts/Mark';
+import { Blank, Button, Heading } from '../../parts/ui';
+import { sayAll } from '../../parts/words';
+import { type OpenCase, useOpenCase } from '../../shell/CaseShell';
+import { Conclude } from './Conclude';
+
+function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'] }) {
+  const [reason, setReason] = useState('');
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash">strike</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,28rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
+          <Dialog.Title className="text-2xl">Strike entry {entry.number}</Dialog.Title>
+          <Dialog.Description className="mt-1 text-sm text-muted">It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.</Dialog.Description>
+          <label className="mt-4 block text-sm">
+            Why?
+            <input value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3" />
+          </label>
+          <div className="mt-4 flex gap-3">
+            <Button
+              look="solid"
+              disabled={!reason.trim()}
+              onClick={() => void append({ kind: 'strike', payload: { entry: entry.number, reason: reason.trim() } }).then((ok) => ok && setOpen(false))}
+            >
+              Strike it
+            </Button>
+            <Dialog.Close asChild>
+              <Button>Leave it</Button>
+            </Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['append']; open: boolean }) {
+  const struck = entry.struck && 'line-through decoration-rust text-faint';
+  return (
+    <tr id={`entry-${entry.number}`} className="border-t border-rule align-top">
+      <th scope="row" className="py-2.5 pr-3 text-left font-display text-xl leading-none font-normal text-rust">
+        {entry.number}
+      </th>
+      <td className="py-2.5 pr-5">
+        <span className={clsx('font-bold', struck)}>{testById.get(entry.test)?.title ?? 'Free work'}</span>
+        <span className="block text-xs text-muted">
+          {entry.vessel && `tube ${entry.vessel} · `}
+          {format(new Date(entry.at), 'd MMM, HH:mm')}
+        </span>
+      </td>
+      <td className="py-2.5 pr-5">
+        <span className={clsx(struck)}>
+          {sayAll(entry.observed)} {entry.note}
+        </span>
+        {entry.confidence === 'unsure' && <span className="block text-xs text-muted">not sure</span>}
+        {entry.struck && <span className="block text-xs text-rust-deep">struck: {entry.struck.reason}</span>}
+      </td>
+      <td className="py-2.5">
+        <span className={clsx(struck)}>{entry.inference ?? '–'}</span>
+      </td>
+      <td className="no-print w-14 py-1">{!entry.struck && open && <Strike entry={entry} append={append} />}</td>
+    </tr>
+  );
+}
+
+function Verdict({ conclusion }: { conclusion: NonNullable<CaseView['conclusion']> }) {
+  return (
+    <section aria-label="Conclusion" className="mt-8 rounded-xl border border-rule p-5 print:border-black">
+      <h2 className="text-2xl">Conclusion</h2>
+      <ul className="mt-2 space-y-1.5">
+        {conclusion.found.map((f) => (
+          <li key={f.ion} className="flex flex-wrap items-center gap-x-2">
+            <Mark state={f.claim === 'confirmed' ? 'confirmed' : 'hinted'} />
+            <strong>
+              <Formula of={f.ion} />
+            </strong>
+            {f.claim === 'confirmed' ? 'present' : 'may be present'}; evidence:{' '}
+            {f.evidence.map((n, i) => (
+              <a key={n} href={`#entry-${n}`} className="text-rust underline">
+                {i ? ', ' : ''}
+                {n}
+              </a>
+            ))}
+          </li>
+        ))}
+      </ul>
+      {conclusion.formula && (
+        <p className="mt-3">
+          Proposed formula: <Formula of={conclusion.formula} />
+        </p>
+      )}
+      {conclusion.remarks && <p className="mt-2 text-muted">{conclusion.remarks}</p>}
+      <p className="mt-4 border-t border-rule pt-3 text-sm">
+        Signed <em className="font-display text-lg">{conclusion.signed}</em>, {format(new Date(conclusion.at), 'd MMMM yyyy, HH:mm')}
+      </p>
+    </section>
+  );
+}
+
+export function Ledger() {
+  const { view, append } = useOpenCase();
+  const { summary, entries, conclusion } = view;
+  return (
+    <article className="mx-auto w-full max-w-5xl bg-paper px-6 py-8 sm:my-6 sm:rounded-xl sm:border sm:border-rule sm:px-10 print:my-0 print:border-0 print:p-0">
+      <div className="flex flex-wrap items-start justify-between gap-3">
+        <Heading
+          note={
+            <>
+              {summary.look} · simulated unknown salt · opened {format(new Date(summary.createdAt), 'd MMMM yyyy')} · {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
+            </>
+          }
+        >
+          Report on {summary.name}
+        </Heading>
+        <Button className="no-print" onClick={() => window.print()}>
+          <Printer size={16} aria-hidden /> Print
+        </Button>
+      </div>
+      {entries.length ? (
+        <div className="overflow-x-auto">
+          <table className="w-full min-w-[38rem] text-sm">
+            <thead>
+              <tr className="text-left">
+                <th scope="col" className="label w-10 pb-2">
+                  No.
+                </th>
+                <th scope="col" className="label w-[26%] pb-2">
+                  Test
+                </th>
+                <th scope="col" className="label w-[36%] pb-2">
+                  Observation
+                </th>
+                <th scope="col" className="label pb-2">
+                  Inference
+                </th>
+                <th scope="col" className="no-print">
+                  <span className="sr-only">Strike</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {entries.map((e) => (
+                <Row key={e.number} entry={e} append={append} open={!conclusion} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      ) : (
+        <Blank title="An empty page">Work at the bench and write down what you see; every entry comes to stand here.</Blank>
+      )}
+      {conclusion && <Verdict conclusion={conclusion} />}
+      {entries.length > 0 && <Conclude view={view} append={append} />}
+    </article>
+  );
+}

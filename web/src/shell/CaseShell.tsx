@@ -1,0 +1,80 @@
+import { clsx } from 'clsx';
+import { NavLink, Outlet, useOutletContext } from 'react-router';
+import type { CaseView } from '#contract';
+import { Blank, Button } from '../parts/ui';
+import { useAppend, useCase, useCaseId } from '../state/case';
+import type { CaseEvent } from '#core/record/events';
+import { Timers } from './Timers';
+import { TopBar } from './TopBar';
+
+export interface OpenCase {
+  readonly view: CaseView;
+  readonly append: (event: CaseEvent) => Promise<CaseView | null>;
+}
+
+export const useOpenCase = () => useOutletContext<OpenCase>();
+
+const PLACES = [
+  { to: 'bench', name: 'Bench' },
+  { to: 'suspects', name: 'Suspects' },
+  { to: 'ledger', name: 'Ledger' },
+];
+
+function SampleLeft({ view }: { view: CaseView }) {
+  const { left, of, unit } = view.summary;
+  return (
+    <div className="hidden items-center gap-2 lg:flex" title="Sample left">
+      <div className="h-1.5 w-24 overflow-hidden rounded-full bg-rule">
+        <div className="h-full bg-rust" style={{ width: `${(100 * left) / of}%` }} />
+      </div>
+      <span className="text-sm text-muted tabular-nums">
+        {left.toFixed(2)} {unit} left
+      </span>
+    </div>
+  );
+}
+
+export function CaseShell() {
+  const id = useCaseId();
+  const { data: view, error, isPending, refetch } = useCase(id);
+  const append = useAppend(id);
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <TopBar>
+        {view && (
+          <p className="min-w-0 truncate font-display text-lg">
+            {view.summary.name}
+            <span className="hidden text-muted italic md:inline"> · {view.summary.look}</span>
+          </p>
+        )}
+        <nav aria-label="Places" className="order-last flex basis-full gap-1 sm:order-none sm:basis-auto">
+          {PLACES.map((p) => (
+            <NavLink
+              key={p.to}
+              to={`/cases/${id}/${p.to}`}
+              className={({ isActive }) => clsx('flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold', isActive ? 'bg-wash text-rust-deep' : 'text-muted hover:bg-wash')}
+            >
+              {p.name}
+            </NavLink>
+          ))}
+        </nav>
+        {view && <SampleLeft view={view} />}
+        {view && <Timers timers={view.timers} append={append} />}
+      </TopBar>
+      <main id="main" className="flex min-h-0 grow flex-col">
+        {view ? (
+          <Outlet context={{ view, append } satisfies OpenCase} />
+        ) : isPending ? (
+          <Blank title="Fetching the case …" />
+        ) : (
+          <Blank title="The case did not open">
+            <p>{error.message}</p>
+            <Button className="mt-4" onClick={() => void refetch()}>
+              Try again
+            </Button>
+          </Blank>
+        )}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,63 @@
+/** One open case: its view, kept live, and the queue through which events are sent in order. */
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
+import { useParams } from 'react-router';
+import { toast } from 'sonner';
+import type { CaseEvent } from '#core/record/events';
+import type { CaseView } from '#contract';
+import { api, ApiError } from './api';
+
+const key = (id: string) => ['case', id];
+
+export function useCaseId(): string {
+  return useParams()['caseId'] ?? '';
+}
+
+export function useCase(id: string) {
+  const queries = useQueryClient();
+  const query = useQuery({ queryKey: key(id), queryFn: () => api.open(id) });
+  useEffect(() => {
+    const live = new EventSource(`/api/cases/${id}/live`);
+    live.onmessage = (message) => {
+      const known = queries.getQueryData<CaseView>(key(id));
+      if (known && Number(message.data) > known.seq) void queries.invalidateQueries({ queryKey: key(id) });
+    };
+    return () => live.close();
+  }, [id, queries]);
+  return query;
+}
+
+const queues = new Map<string, Promise<unknown>>();
+
+async function send(queries: QueryClient, id: string, event: CaseEvent): Promise<CaseView> {
+  const known = queries.getQueryData<CaseView>(key(id)) ?? (await api.open(id));
+  const request = { id: crypto.randomUUID(), after: known.seq, event };
+  let view: CaseView;
+  try {
+    view = await api.append(id, request);
+  } catch (error) {
+    // A lost answer is asked for again with the same id: the server knows a repeat for one.
+    if (!(error instanceof ApiError && error.code === 'offline')) throw error;
+    view = await api.append(id, request);
+  }
+  queries.setQueryData(key(id), view);
+  return view;
+}
+
+/** Sends an event after all those before it; resolves to null when it was refused, having said why. */
+export function useAppend(id: string): (event: CaseEvent) => Promise<CaseView | null> {
+  const queries = useQueryClient();
+  return useCallback(
+    (event) => {
+      const turn = (queues.get(id) ?? Promise.resolve()).then(() => send(queries, id, event));
+      const told = turn.catch((error: unknown) => {
+        toast.error(error instanceof Error ? error.message : 'That did not work.');
+        if (error instanceof ApiError && error.code === 'stale') void queries.invalidateQueries({ queryKey: key(id) });
+        return null;
+      });
+      queues.set(id, told);
+      return told;
+    },
+    [id, queries],
+  );
+}
