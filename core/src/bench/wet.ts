@@ -1,5 +1,5 @@
 /** Operations on liquids. Each takes the vessels it needs and returns them changed, with what was seen. */
-import { addAmounts, gasById } from '../matter/catalogue';
+import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
 import { appearance, type Appearance, changes, describe, gasSeen, solidParts } from '../senses/appearance';
 import type { Observation } from '../senses/vocabulary';
 import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
@@ -16,25 +16,26 @@ export interface Outcome {
 /** Liquid that cannot be poured off a solid. */
 const MOTHER_LIQUOR_ML = 0.1;
 const ADD_MINUTES = 0.25;
+/** Share of the nitrogen monoxide made at a junction that a thin ring above it holds. Uncertain. */
+const RISING_SHARE = 0.15;
 
-/** A look that knows about a junction with an acid lying beneath. */
+/**
+ * A look that knows about a junction with an acid lying beneath: a thin zone of both reacts, and the nitrogen monoxide
+ * it makes rises into the liquid above.
+ */
 export function see(vessel: Vessel): Appearance {
   const seen = appearance(vessel);
-  if (!vessel.beneath) return seen;
+  if (!vessel.beneath || vessel.mL <= 0) return seen;
   const upper = draw(vessel, vessel.mL / 2).portion;
-  const junction = settle(
-    {
-      ...emptyVessel('junction'),
-      amounts: addAmounts({ ...upper.amounts }, vessel.beneath.amounts, upper.mL / vessel.beneath.mL),
-      mL: upper.mL * 2,
-      celsius: 50,
-    },
-    { minutes: 1 },
-  ).vessel;
-  const there = appearance(junction);
-  const word = there.solid?.word ?? there.liquid!.word;
-  const plain = word === 'colourless' || word === seen.liquid?.word || word === 'white';
-  return plain ? seen : { ...seen, ring: { hex: there.solid?.hex ?? there.liquid!.hex, word } };
+  const zone = (id: string, amounts: Amounts, mL: number) =>
+    settle({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
+  const share = upper.mL / vessel.beneath.mL;
+  const junction = zone('junction', addAmounts({ ...upper.amounts }, vessel.beneath.amounts, share), upper.mL * 2);
+  const risen = RISING_SHARE * ((junction.amounts['NO'] ?? 0) + (junction.gas['NO'] ?? 0));
+  const above = risen > 0 ? [appearance(zone('above', addAmounts({ ...upper.amounts }, { NO: risen }), upper.mL))] : [];
+  const plain = (word: string) => word === 'colourless' || word === 'white' || word === 'off-white' || word === seen.liquid?.word;
+  const shows = [...above, appearance(junction)].flatMap((z) => [z.liquid, z.solid]).find((part) => part && !plain(part.word));
+  return { ...seen, ring: shows ? { hex: shows.hex, word: shows.word } : null };
 }
 
 /** Lets a changed vessel react, and tells what that looked like. */

@@ -1,6 +1,6 @@
 /** From the matter in a vessel to the numbers that the solver takes, and back. */
 import { type Amounts, type Gas, gases, type Solid, solids, type Species, species } from '../matter/catalogue';
-import { solve } from './solver';
+import { type Problem, solve } from './solver';
 
 const R = 8.314462618e-3; // kJ/(mol K), CODATA 2018
 const T0 = 298.15;
@@ -107,12 +107,17 @@ function activityModel(shape: Shape, layered: number) {
   };
 }
 
-/**
- * Equilibrium of everything in a vessel.
- * @param amounts mol over components, solids included; inert solids (`X(s)`) and water take no part.
- * @throws NotConverged from the solver.
- */
-export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
+interface Posed {
+  readonly problem: Problem;
+  readonly components: readonly string[];
+  readonly species: readonly Species[];
+  readonly layered: readonly Species[];
+  readonly solids: readonly Solid[];
+  readonly gases: readonly Gas[];
+}
+
+/** The numbers of a vessel, as the solver takes them. */
+export function pose(amounts: Amounts, at: Conditions): Posed {
   const components = ['H+'];
   for (const id of Object.keys(amounts).sort()) {
     if (id === 'H2O' || id === 'H+' || id.endsWith('(s)')) continue;
@@ -152,15 +157,24 @@ export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
     components.forEach((id, j) => (phaseNu[k * n + j] = g.of[id] ?? 0));
   });
 
-  const found = solve({
-    totals,
-    lnBeta,
-    nu,
-    phaseLnK,
-    phaseNu,
-    activity: activityModel(shape, layered.length),
-  });
+  return {
+    problem: { totals, lnBeta, nu, phaseLnK, phaseNu, activity: activityModel(shape, layered.length) },
+    components,
+    species: shape.species,
+    layered,
+    solids: formable,
+    gases: open,
+  };
+}
 
+/**
+ * Equilibrium of everything in a vessel.
+ * @param amounts mol over components, solids included; inert solids (`X(s)`) and water take no part.
+ * @throws NotConverged from the solver.
+ */
+export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
+  const { problem, components, species: aqueous, layered, solids: formable, gases: open } = pose(amounts, at);
+  const found = solve(problem);
   const collect = (count: number, from: number, id: (k: number) => string) => {
     const out: Record<string, number> = {};
     for (let k = 0; k < count; k++) {
@@ -171,10 +185,10 @@ export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
   };
   const inLayer: Record<string, number> = {};
   layered.forEach((s, k) => {
-    inLayer[s.id] = found.concentrations[shape.species.length + k]! * at.litres;
+    inLayer[s.id] = found.concentrations[aqueous.length + k]! * at.litres;
   });
   return {
-    concentrations: new Map(shape.species.map((s, i) => [s.id, found.concentrations[i]!])),
+    concentrations: new Map(aqueous.map((s, i) => [s.id, found.concentrations[i]!])),
     solids: collect(formable.length, 0, (k) => formable[k]!.id),
     gases: collect(open.length, formable.length, (k) => open[k]!.id),
     inLayer,

@@ -120,8 +120,10 @@ export function typeset(text: string): { text: string; shift: 'none' | 'sub' | '
   const plain = plainText(text);
   const [body, charge] = splitCharge(plain);
   const runs: { text: string; shift: 'none' | 'sub' | 'sup' }[] = [];
-  for (const m of body.matchAll(/(?<=[A-Za-z)\]])\d+|(?:^|·)\d*|[^\d·]+/g)) {
-    if (m[0]) runs.push({ text: m[0], shift: /^\d+$/.test(m[0]) && m.index > 0 ? 'sub' : 'none' });
+  for (const m of body.matchAll(/\d+|[^\d]+/g)) {
+    const before = body[m.index - 1];
+    const sub = /\d/.test(m[0]) && before !== undefined && before !== '·';
+    runs.push({ text: m[0], shift: sub ? 'sub' : 'none' });
   }
   if (charge) {
     const size = Math.abs(charge) === 1 ? '' : String(Math.abs(charge));

@@ -35,7 +35,8 @@ export interface Appearance {
     readonly density: number;
   };
   readonly layer?: { readonly hex: string; readonly word: string; readonly position: 'upper' | 'lower' };
-  readonly ring?: { readonly hex: string; readonly word: string };
+  /** At the junction with a liquid beneath: null when nothing shows there, absent when there is no junction. */
+  readonly ring?: { readonly hex: string; readonly word: string } | null;
 }
 
 const massCache = new Map<string, number>();
@@ -151,8 +152,13 @@ export function describe(seen: Appearance): Observation[] {
       colour: seen.layer.word as Observation['colour'],
       position: seen.layer.position,
     });
-  if (seen.ring) out.push({ channel: 'ring', event: 'formed', colour: seen.ring.word as Observation['colour'] });
+  out.push(...ringSeen(seen));
   return out;
+}
+
+function ringSeen(seen: Appearance): Observation[] {
+  if (seen.ring === undefined) return [];
+  return [seen.ring ? { channel: 'ring', event: 'formed', colour: seen.ring.word as Observation['colour'] } : { channel: 'ring', event: 'none' }];
 }
 
 /** What changed between two looks at the same vessel. */
@@ -188,8 +194,7 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
       colour: after.layer.word as Observation['colour'],
       position: after.layer.position,
     });
-  if (after.ring && !before.ring)
-    out.push({ channel: 'ring', event: 'formed', colour: after.ring.word as Observation['colour'] });
+  if (!before.ring) out.push(...ringSeen(after));
   return out;
 }
 

@@ -160,10 +160,10 @@ export function sampleOf(word: string): string | undefined {
 /** Words of flames and liquids that no solid is called by. */
 const EXTRA: Readonly<Record<string, string>> = { crimson: '#b01a45', 'apple-green': '#9fd356', 'brick-red': '#c1492e' };
 
-/** How far apart two colour words are, 0 for the same to about 1, in OKLab. */
+/** How far apart two colour words are: 0 for the same, about 0.1 for neighbours. */
 export function wordDistance(a: string, b: string): number {
   if (a === b) return 0;
   const hexA = sampleOf(a);
   const hexB = sampleOf(b);
-  return hexA && hexB ? distance(parse(hexA)!, parse(hexB)!) : 1;
+  return hexA && hexB ? namingDistance(hexA, hexB) : 1;
 }

@@ -67,10 +67,10 @@ function telling(seen: readonly Observation[]): Observation[] {
 export async function loadDemo(databaseUrl: string): Promise<boolean> {
   const db = openPool(databaseUrl);
   try {
-    if ((await db.query('select 1 from person limit 1')).rowCount) return false;
-    await db.query('insert into person (id, name, local) values ($1, $2, true)', [PERSON.id, PERSON.name]);
+    if ((await db.query('select 1 from "case" limit 1')).rowCount) return false;
+    await db.query('insert into person (id, name, local) values ($1, $2, true) on conflict do nothing', [PERSON.id, PERSON.name]);
     for (const jar of JARS)
-      await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5)', [
+      await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
         jar.id, jar.name, jar.look, jar.story, JSON.stringify(jar.sample),
       ]); // prettier-ignore
     await createCase(db, PERSON, 'jar-02');

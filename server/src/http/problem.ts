@@ -1,5 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import { ZodError, type z } from 'zod';
+import { type ZodError, type z } from 'zod';
 import type { Problem } from '#contract';
 
 const STATUS = { 'bad-input': 422, 'not-found': 404, stale: 409, forbidden: 403, 'too-many': 429, internal: 500 } as const;

@@ -51,7 +51,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['AgIO3', 'Ag+ + IO3-', -7.5, 'white', 'curdy', 'CRC'],
 
   // Lead
-  ['PbCl2', 'Pb2+ + 2 Cl-', -4.78, 'white', 'crystalline', 'NIST46', { enthalpy: 36 }],
+  ['PbCl2', 'Pb2+ + 2 Cl-', -4.78, 'white', 'crystalline', 'NIST46', { enthalpy: 26 }],
   ['PbBr2', 'Pb2+ + 2 Br-', -5.18, 'white', 'crystalline', 'CRC', { enthalpy: 36 }],
   ['PbI2', 'Pb2+ + 2 I-', -8.1, 'yellow', 'spangles', 'NIST46', { enthalpy: 63, hex: '#f2b705' }],
   ['PbSO4', 'Pb2+ + SO4^2-', -7.79, 'white', 'fine', 'NIST46', { enthalpy: 10 }],
@@ -82,11 +82,11 @@ export const SOLIDS: readonly SolidRow[] = [
   ['HgS', 'Hg2+ + HS- - H+', -38.7, 'black', 'fine', 'MYERS'],
   ['HgI2', 'Hg2+ + 2 I-', -28.1, 'orange-red', 'fine', 'NIST46', { hex: '#e0482a' }],
   ['HgNH2Cl', 'Hg2+ + NH3 + Cl- - H+', -12.5, 'white', 'fine', 'FIT'],
-  ['Hg2NI·H2O', '2 Hg2+ + NH3 + I- - 3 H+', -9.0, 'red-brown', 'flocculent', 'FIT', { hex: '#b5651d' }],
+  ['Hg2NI·H2O', '2 Hg2+ + NH3 + I- - 3 H+', -9.0, 'red-brown', 'flocculent', 'FIT', { hex: '#9c5328' }],
   ['CoHg(SCN)4', 'Co2+ + Hg2+ + 4 SCN-', -27.0, 'deep-blue', 'crystalline', 'FIT'],
 
   // Copper, cadmium, bismuth
-  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.9, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
+  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
   ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
   ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 15.2, 'pale-blue', 'gelatinous', 'NIST46', { hex: '#a3d0dd' }],
@@ -111,7 +111,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CdC2O4', 'Cd2+ + C2O4^2-', -7.85, 'white', 'crystalline', 'CRC'],
   ['Cd2Fe(CN)6', '2 Cd2+ + Fe(CN)6^4-', -17.0, 'white', 'fine', 'LANGE'],
   ['Cd3(PO4)2', '3 Cd2+ + 2 PO4^3-', -32.6, 'white', 'fine', 'CRC'],
-  ['Bi(OH)3', 'Bi3+ - 3 H+', 5.2, 'white', 'flocculent', 'FIT'],
+  ['Bi(OH)3', 'Bi3+ - 3 H+', 4.0, 'white', 'flocculent', 'FIT'],
   ['BiOCl', 'Bi3+ + Cl- - 2 H+', -7.2, 'white', 'fine', 'BARD'],
   ['BiOBr', 'Bi3+ + Br- - 2 H+', -7.4, 'white', 'fine', 'LANGE'],
   ['BiONO3', 'Bi3+ + NO3- - 2 H+', -2.55, 'white', 'fine', 'LANGE'],
@@ -138,10 +138,10 @@ export const SOLIDS: readonly SolidRow[] = [
   ['SnC2O4', 'Sn2+ + C2O4^2-', -9.0, 'white', 'crystalline', 'FIT'],
 
   // Aluminium, chromium, iron
-  ['Al(OH)3', 'Al3+ - 3 H+', 9.8, 'white', 'gelatinous', 'BM'],
+  ['Al(OH)3', 'Al3+ - 3 H+', 8.7, 'white', 'gelatinous', 'BM'],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
-  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 31.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12 }],
+  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 27.1, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12 }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { hex: '#93401f' }],
@@ -222,7 +222,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Ca(BO2)2', 'Ca2+ + 2 H3BO3 - 2 H+', 11.0, 'white', 'fine', 'FIT'],
   ['Ca3(AsO4)2', '3 Ca2+ + 2 AsO4^3-', -18.2, 'white', 'fine', 'LANGE'],
   ['CaMoO4', 'Ca2+ + MoO4^2-', -7.95, 'white', 'fine', 'CRC'],
-  ['Mg(OH)2', 'Mg2+ - 2 H+', 16.85, 'white', 'gelatinous', 'NIST46'],
+  ['Mg(OH)2', 'Mg2+ - 2 H+', 17.7, 'white', 'gelatinous', 'FIT'],
   ['MgCO3·3H2O', 'Mg2+ + CO3^2-', -5.2, 'white', 'flocculent', 'NIST46', { slow: 1 }],
   ['MgNH4PO4·6H2O', 'Mg2+ + NH3 + PO4^3- + H+', -22.4, 'white', 'crystalline', 'NIST46', { slow: 3 }],
   ['MgNH4AsO4·6H2O', 'Mg2+ + NH3 + AsO4^3- + H+', -21.8, 'white', 'crystalline', 'FIT', { slow: 3 }],

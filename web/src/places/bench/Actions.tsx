@@ -172,7 +172,7 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   useHotkeys('shift+/', () => setKeys(true), { preventDefault: true, useKey: false });
 
   return (
-    <div className="sticky bottom-0 z-20 flex flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
+    <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
       <ReagentPicker chosen={reagent} choose={chooseReagent} trigger={picker} />
       <div className="inline-flex overflow-hidden rounded-lg border border-rule bg-card" role="group" aria-label={`Add ${reagent.name} to tube ${id}`}>
         {doses.map((d) => (

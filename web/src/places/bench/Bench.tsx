@@ -10,7 +10,7 @@ import { BriefLedger, BriefSuspects } from './Briefs';
 import { Held } from './Held';
 import { Rack } from './Rack';
 import { Record } from './Record';
-import { Route } from './Route';
+import { Route, RouteChoice } from './Route';
 import { TestPanel } from './TestPanel';
 
 export function Bench() {
@@ -31,9 +31,10 @@ export function Bench() {
   };
 
   return (
-    <div className="grid grow lg:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[232px_minmax(0,1fr)_356px]">
+    <div className="grid grow lg:h-[calc(100dvh-61px)] lg:grid-cols-[232px_minmax(0,1fr)_minmax(300px,356px)] lg:overflow-hidden">
       <Route view={view} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
-      <section aria-label="Bench" className="flex min-w-0 flex-col">
+      <section aria-label="Bench" className="flex min-w-0 flex-col lg:overflow-y-auto">
+        <RouteChoice active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
         <div className="grid gap-5 p-5 md:grid-cols-[270px_minmax(0,1fr)]">
           <Held vessel={held} showing={view.showing} />
           <TestPanel test={test} view={view} held={held} perform={perform} />
@@ -41,7 +42,7 @@ export function Bench() {
         <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />
         <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />
       </section>
-      <aside aria-label="Record" className="border-rule bg-paper p-5 max-xl:border-t lg:max-xl:col-span-2 xl:border-l">
+      <aside aria-label="Record" className="border-rule bg-paper p-5 max-lg:border-t lg:overflow-y-auto lg:border-l">
         <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />
         <BriefLedger view={view} />
         <BriefSuspects view={view} />

@@ -21,7 +21,7 @@ export function BriefLedger({ view }: { view: CaseView }) {
           .reverse()
           .map((e) => (
             <li key={e.number} className={clsx('flex gap-3 py-2 text-sm', e.struck && 'text-faint line-through')}>
-              <span className="w-6 font-display text-lg leading-tight text-rust">{e.number}</span>
+              <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{e.number}</span>
               <span>
                 <strong>{testById.get(e.test)?.title ?? 'Free work'}.</strong> {sayAll(e.observed)} {e.note} <span className="text-muted">{e.inference}</span>
               </span>

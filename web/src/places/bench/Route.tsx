@@ -3,11 +3,32 @@ import { Check, Circle, Square } from 'lucide-react';
 import { STATIONS, TESTS } from '#core/scheme/tests';
 import type { CaseView } from '#contract';
 
+/** The same path where there is no room for it: a list to choose from. */
+export function RouteChoice({ active, choose }: { active: string | null; choose: (id: string | null) => void }) {
+  return (
+    <label className="block px-5 pt-4 text-sm text-muted lg:hidden">
+      Test
+      <select className="mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" value={active ?? ''} onChange={(e) => choose(e.target.value || null)}>
+        <option value="">free work</option>
+        {Object.entries(STATIONS).map(([station, name]) => (
+          <optgroup key={station} label={name}>
+            {TESTS.filter((t) => t.station === station).map((t) => (
+              <option key={t.id} value={t.id}>
+                {t.title}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** The school's scheme as a path: done, under way, to come. */
 export function Route({ view, active, choose }: { view: CaseView; active: string | null; choose: (id: string | null) => void }) {
   const written = new Map(view.entries.filter((e) => !e.struck).map((e) => [e.test, e.number]));
   return (
-    <nav aria-label="Route" className="border-r border-rule bg-paper px-2.5 py-4 max-lg:hidden">
+    <nav aria-label="Route" className="overflow-y-auto border-r border-rule bg-paper px-2.5 py-4 max-lg:hidden">
       {Object.entries(STATIONS).map(([station, name]) => (
         <div key={station} className="mb-4">
           <h2 className="label px-2 pb-1 font-sans">{name}</h2>

@@ -1,5 +1,5 @@
 /** Which words can be said of each channel, and what "nothing happened" means there. */
-import { CHANNELS, type Channel, COLOURS, type Observation, PAPERS, SMELLS, TEXTURES } from '#core/senses/vocabulary';
+import { CHANNELS, type Channel, type COLOURS, type Observation, PAPERS, SMELLS, TEXTURES } from '#core/senses/vocabulary';
 
 const WET = ['white', 'off-white', 'cream', 'pale-yellow', 'yellow', 'orange', 'red', 'red-brown', 'brown', 'dark-brown', 'black', 'grey', 'pale-blue', 'blue', 'deep-blue', 'blue-green', 'pale-green', 'green', 'dirty-green', 'dark-green', 'pink', 'violet'] as const; // prettier-ignore
 

@@ -85,13 +85,17 @@ function Verdict({ conclusion }: { conclusion: NonNullable<CaseView['conclusion'
             <strong>
               <Formula of={f.ion} />
             </strong>
-            {f.claim === 'confirmed' ? 'present' : 'may be present'}; evidence:{' '}
-            {f.evidence.map((n, i) => (
-              <a key={n} href={`#entry-${n}`} className="text-rust underline">
-                {i ? ', ' : ''}
-                {n}
-              </a>
-            ))}
+            <span>
+              {f.claim === 'confirmed' ? 'present' : 'may be present'}; evidence:{' '}
+              {f.evidence.map((n, i) => (
+                <span key={n}>
+                  {i > 0 && ', '}
+                  <a href={`#entry-${n}`} className="text-rust underline">
+                    {n}
+                  </a>
+                </span>
+              ))}
+            </span>
           </li>
         ))}
       </ul>

@@ -92,7 +92,7 @@ export function Suspects() {
             const entry = view.entries[b.entry - 1];
             return (
               <li key={b.entry} className="flex gap-3 py-3 text-sm">
-                <span className="w-6 font-display text-lg leading-tight text-rust">{b.entry}</span>
+                <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{b.entry}</span>
                 <span>
                   <strong className={b.speaks === 'for' ? 'text-rust-deep' : 'text-muted'}>Speaks {b.speaks}.</strong> {b.text}
                   {entry && <span className="block text-muted">You wrote: {sayAll(entry.observed) || entry.note}</span>}

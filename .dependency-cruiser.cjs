@@ -1,0 +1,34 @@
+/** The rules of the house: matter flows one way. */
+const CORE_ORDER = ['matter', 'equilibrium', 'reactions', 'bench', 'senses', 'scheme', 'record', 'reasoning'];
+
+/** `senses` looks at vessels and the bench reports what is seen, so these two may know each other. */
+const ALLOWED = { bench: ['senses'] };
+
+const upward = CORE_ORDER.map((folder, i) => ({
+  name: `core-${folder}-looks-down`,
+  severity: 'error',
+  from: { path: `^core/src/${folder}/` },
+  to: {
+    path: CORE_ORDER.slice(i + 1)
+      .filter((later) => !(ALLOWED[folder] ?? []).includes(later))
+      .map((later) => `^core/src/${later}/`),
+  },
+})).filter((rule) => rule.to.path.length);
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    ...upward,
+    { name: 'core-is-pure', severity: 'error', from: { path: '^core/src' }, to: { path: ['^(contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] } },
+    { name: 'core-no-node', severity: 'error', from: { path: '^core/src' }, to: { dependencyTypes: ['core'] } },
+    { name: 'web-through-contract', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|launcher|cli)/' } },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|cli|launcher|e2e)/' } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(node_modules|\\.css$)' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: false,
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.json'], conditionNames: ['import', 'node', 'default'] },
+  },
+};

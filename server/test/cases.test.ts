@@ -1,0 +1,179 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, chmodSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import pg from 'pg';
+import { startCluster, type Cluster } from '#launcher/cluster';
+import { caseSummarySchema, type CaseView, caseViewSchema, jarSchema, problemSchema } from '#contract';
+import type { CaseEvent } from '#core/record/events';
+import { JARS } from '../src/demo/jars';
+import { loadDemo } from '../src/demo/load';
+import { migrate } from '../src/db/pool';
+import { type Running, startServer } from '../src/start';
+
+let folder: string;
+let cluster: Cluster;
+let one: Running;
+let two: Running;
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'foxing-test-'));
+  chmodSync(folder, 0o755);
+  cluster = await startCluster(join(folder, 'postgres'));
+  await migrate(cluster.url);
+  await loadDemo(cluster.url);
+  const options = { databaseUrl: cluster.url, port: 0, logLevel: 'silent' };
+  [one, two] = [await startServer(options), await startServer(options)];
+});
+
+afterAll(async () => {
+  await one?.close();
+  await two?.close();
+  await cluster?.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+async function ask(path: string, body?: unknown, server = one, headers: Record<string, string> = {}) {
+  const response = await fetch(`${server.url}${path}`, {
+    ...(body !== undefined && { method: 'POST', body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    headers: { 'content-type': 'application/json', ...headers },
+  });
+  return { status: response.status, headers: response.headers, text: await response.text() };
+}
+
+const newCase = async (jar: string): Promise<CaseView> => caseViewSchema.parse(JSON.parse((await ask('/api/cases', { jar })).text));
+
+async function append(view: CaseView, event: CaseEvent, more: { id?: string; after?: number; server?: Running } = {}) {
+  const answer = await ask(`/api/cases/${view.summary.id}/events`, { id: more.id ?? randomUUID(), after: more.after ?? view.seq, event }, more.server);
+  return { status: answer.status, view: answer.status === 200 ? caseViewSchema.parse(JSON.parse(answer.text)) : null, text: answer.text };
+}
+
+const dissolve: CaseEvent = { kind: 'operation', payload: { op: { op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 } } };
+const note = (test: string): CaseEvent => ({ kind: 'entry', payload: { test, observed: [{ channel: 'flame', colour: 'none' }] } });
+
+test('the demo is there, and loading it again changes nothing', async () => {
+  expect(await loadDemo(cluster.url)).toBe(false);
+  const cases = caseSummarySchema.array().parse(JSON.parse((await ask('/api/cases')).text));
+  expect(cases.map((c) => c.name).sort()).toEqual(['Jar 2', 'Jar 5', 'Jar 7']);
+  const five = cases.find((c) => c.name === 'Jar 5')!;
+  expect(five.concluded).toBe(true);
+  expect(five.hinted).toEqual(['Pb2+', 'NO3-']);
+});
+
+test('a case is its events: both servers and a third that starts later agree on every drop', async () => {
+  let view = await newCase('jar-09');
+  const events: CaseEvent[] = [
+    dissolve,
+    { kind: 'operation', payload: { op: { op: 'take', to: 'A', from: 'S', mL: 1 }, test: 'ammonia' } },
+    { kind: 'operation', payload: { op: { op: 'add', to: 'A', reagent: 'ammonia-6M', mL: 1 }, test: 'ammonia' } },
+    { kind: 'entry', payload: { test: 'ammonia', vessel: 'A', observed: [{ channel: 'solution', event: 'colour-changed', colour: 'deep-blue' }] } },
+  ];
+  for (const [i, event] of events.entries()) view = (await append(view, event, { server: i % 2 ? two : one })).view!;
+  expect(view.vessels.find((v) => v.id === 'A')!.drawing.text).toMatch(/deep-blue clear liquid/);
+  expect(view.suspects.find((s) => s.ion === 'Cu2+')!.state).toBe('hinted');
+  const third = await startServer({ databaseUrl: cluster.url, port: 0, logLevel: 'silent' });
+  const seen = await Promise.all([one, two, third].map((s) => ask(`/api/cases/${view.summary.id}`, undefined, s)));
+  await third.close();
+  for (const { text } of seen) expect(caseViewSchema.parse(JSON.parse(text))).toEqual(view);
+});
+
+test('an event that follows the wrong one is refused; a repeat is recognised; two at once leave one', async () => {
+  const view = await newCase('jar-11');
+  const id = randomUUID();
+  const first = await append(view, dissolve, { id });
+  expect(first.view!.seq).toBe(1);
+  const again = await append(view, dissolve, { id });
+  expect(again.view).toEqual(first.view);
+  const late = await append(view, note('flame'));
+  expect(late.status).toBe(409);
+  expect(JSON.parse(late.text)).toMatchObject({ code: 'stale', seq: 1 });
+  const race = await Promise.all([one, two].map((server) => append(first.view!, note('flame'), { server })));
+  expect(race.map((r) => r.status).sort()).toEqual([200, 409]);
+});
+
+test('events cannot be changed or removed, and their hashes form a chain', async () => {
+  const client = new pg.Client({ connectionString: cluster.url });
+  await client.connect();
+  await expect(client.query(`update case_event set event = '{}'`)).rejects.toThrow(/never changed/);
+  await expect(client.query('delete from case_event')).rejects.toThrow(/never changed/);
+  const { rows } = await client.query<{ n: string; hashes: string }>(
+    'select count(*) as n, count(distinct hash) as hashes from case_event',
+  );
+  await client.end();
+  expect(Number(rows[0]!.n)).toBeGreaterThan(20);
+  expect(rows[0]!.hashes).toBe(rows[0]!.n);
+});
+
+test('striking an entry takes it out of the reasoning and leaves it in the ledger', async () => {
+  let view = await newCase('jar-12');
+  view = (await append(view, { kind: 'entry', payload: { test: 'flame', observed: [{ channel: 'flame', colour: 'apple-green' }] } })).view!;
+  expect(view.suspects.find((s) => s.ion === 'Ba2+')!.state).toBe('hinted');
+  view = (await append(view, { kind: 'strike', payload: { entry: 1, reason: 'dirty wire' } })).view!;
+  expect(view.suspects.find((s) => s.ion === 'Ba2+')!.state).toBe('open');
+  expect(view.entries[0]!.struck!.reason).toBe('dirty wire');
+  const conclusion = await append(view, { kind: 'conclusion', payload: { found: [{ ion: 'Ba2+', claim: 'confirmed', evidence: [1] }], signed: 'I. V.' } });
+  expect(conclusion.status).toBe(422);
+  expect(conclusion.text).toMatch(/entry 1 for Ba2\+ is struck/);
+});
+
+test('no answer leaves the server: nothing it sends names what is in a jar', async () => {
+  const jars = await ask('/api/jars');
+  jarSchema.array().parse(JSON.parse(jars.text));
+  let view = await newCase('jar-16');
+  view = (await append(view, dissolve)).view!;
+  const said = jars.text + JSON.stringify(view) + (await ask('/api/cases')).text.replace(/"hinted":\[[^\]]*\]/g, '');
+  for (const { sample } of JARS) if ('salts' in sample) expect(said).not.toContain(sample.salts[0]!.formula);
+  expect(said).not.toMatch(/"sample":|silver nitrate/i);
+});
+
+test.each([
+  ['/api/cases/not-a-uuid', undefined, 404, /no such case/],
+  [`/api/cases/${randomUUID()}`, undefined, 404, /no such case/],
+  ['/api/cases', { jar: "jar-07'; drop table person; --" }, 422, /no jar/],
+  ['/api/cases', '{"jar":', 422, /not valid JSON/],
+  ['/api/cases', { jar: 'jar-07', sample: {} }, 422, /sample|Unrecognized/],
+  ['/api/nothing', undefined, 404, /nothing at GET/],
+] as const)('%s with %j is answered %i', async (path, body, status, message) => {
+  const answer = await ask(path, body);
+  expect(answer.status).toBe(status);
+  expect(answer.headers.get('content-type')).toMatch(/problem\+json/);
+  expect(problemSchema.parse(JSON.parse(answer.text)).detail).toMatch(message);
+  expect(answer.text).not.toMatch(/node_modules|\.ts:/);
+});
+
+test('bad events are refused with the field, and change nothing', async () => {
+  const view = await newCase('jar-18');
+  for (const [event, message] of [
+    [{ kind: 'operation', payload: { op: { op: 'heat', vessel: 'Z', to: 'boil' } } }, /no vessel/],
+    [{ kind: 'operation', payload: { op: { op: 'take-solid', to: 'A', grams: 50 } } }, /only 3\.00 g/],
+    [{ kind: 'entry', payload: { test: 'flame', observed: [] } }, /say what you saw/],
+    [{ kind: 'entry', payload: { test: 'flame', observed: [{ channel: 'flame', colour: 'mauve' }] } }, /colour/],
+    [{ kind: 'strike', payload: { entry: 9, reason: 'x' } }, /no entry 9/],
+    [{ kind: 'conclusion', payload: { found: [], signed: 'x' } }, /at least one ion/],
+  ] as const) {
+    const answer = await append(view, event as unknown as CaseEvent);
+    expect([answer.status, answer.text]).toEqual([422, expect.stringMatching(message)]);
+  }
+  expect(caseViewSchema.parse(JSON.parse((await ask(`/api/cases/${view.summary.id}`)).text))).toEqual(view);
+});
+
+test('headers are strict, and another site may not write', async () => {
+  const { headers } = await ask('/api/me');
+  expect(headers.get('content-security-policy')).toMatch(/default-src 'self'/);
+  expect(headers.get('x-content-type-options')).toBe('nosniff');
+  expect(headers.get('x-powered-by')).toBeNull();
+  expect((await ask('/api/cases', { jar: 'jar-07' }, one, { origin: 'https://elsewhere.example' })).status).toBe(403);
+});
+
+test('an open window hears that its case has moved on, whichever server did it', async () => {
+  const view = await newCase('jar-21');
+  const stop = new AbortController();
+  const stream = await fetch(`${one.url}/api/cases/${view.summary.id}/live`, { signal: stop.signal });
+  const reader = stream.body!.getReader();
+  await reader.read();
+  await append(view, dissolve, { server: two });
+  let heard = '';
+  while (!heard.includes('data: 1')) heard += new TextDecoder().decode((await reader.read()).value);
+  stop.abort();
+  expect(heard).toContain('data: 1');
+});
