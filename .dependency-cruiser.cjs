@@ -19,7 +19,12 @@ module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     ...upward,
-    { name: 'core-is-pure', severity: 'error', from: { path: '^core/src' }, to: { path: ['^(contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] } },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^core/src' },
+      to: { path: ['^(contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] },
+    },
     { name: 'core-no-node', severity: 'error', from: { path: '^core/src' }, to: { dependencyTypes: ['core'] } },
     { name: 'web-through-contract', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|launcher|cli)/' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|cli|launcher|e2e)/' } },

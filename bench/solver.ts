@@ -14,7 +14,11 @@ const VESSELS: readonly (readonly [name: string, molar: Readonly<Record<string, 
 ]; // prettier-ignore
 
 const GROUPS = {
-  sample: { solution: { 'Ag+': 0.02, 'Cu2+': 0.02, 'Fe3+': 0.02, 'Zn2+': 0.02, 'Ba2+': 0.02, 'Mg2+': 0.02, 'NO3-': 0.24 }, mL: 20, acid: 0.3 },
+  sample: {
+    solution: { 'Ag+': 0.02, 'Cu2+': 0.02, 'Fe3+': 0.02, 'Zn2+': 0.02, 'Ba2+': 0.02, 'Mg2+': 0.02, 'NO3-': 0.24 },
+    mL: 20,
+    acid: 0.3,
+  },
   steps: [
     { op: 'take', to: 'A', from: 'sample', mL: 3 },
     { op: 'add', to: 'A', reagent: 'hydrochloric-acid-2M', drops: 8 },
@@ -63,7 +67,9 @@ export function bench(): number {
     const ours = times(() => solve(problem), 200);
     const plain = times(() => solvePlainly(problem), 10);
     const size = `${problem.totals.length} components, ${problem.lnBeta.length} species, ${problem.phaseLnK.length} phases`;
-    process.stdout.write(`${name} (${size}): median ${ms(ours.median)}, worst ${ms(ours.worst)}; plain ${ms(plain.median)}, ratio ${(plain.median / ours.median).toFixed(0)}\n`);
+    process.stdout.write(
+      `${name} (${size}): median ${ms(ours.median)}, worst ${ms(ours.worst)}; plain ${ms(plain.median)}, ratio ${(plain.median / ours.median).toFixed(0)}\n`,
+    );
   }
   const whole = times(() => runScript(GROUPS), 20);
   process.stdout.write(`six-group run of ${GROUPS.steps.length} steps: median ${ms(whole.median)}, worst ${ms(whole.worst)}\n`);

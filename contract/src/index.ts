@@ -81,9 +81,7 @@ export const entrySchema = z.object({
 export type EntryView = z.infer<typeof entrySchema>;
 
 export const conclusionSchema = z.object({
-  found: z.array(
-    z.object({ ion: z.string(), claim: z.enum(['confirmed', 'may-be-present']), evidence: z.array(z.number()) }),
-  ),
+  found: z.array(z.object({ ion: z.string(), claim: z.enum(['confirmed', 'may-be-present']), evidence: z.array(z.number()) })),
   formula: z.string().optional(),
   remarks: z.string().optional(),
   signed: z.string(),

@@ -31,14 +31,23 @@ const saw = (list: readonly Observation[] | undefined, want: Partial<Observation
 
 describe('it comes out by itself', () => {
   test('lead chloride dissolves hot and comes back as crystals', () => {
-    const { see } = work(solution({ 'Pb2+': 0.05, 'NO3-': 0.1 }), add('hydrochloric-acid-2M', 0.2), boil(), { op: 'cool', vessel: 'A' });
+    const { see } = work(solution({ 'Pb2+': 0.05, 'NO3-': 0.1 }), add('hydrochloric-acid-2M', 0.2), boil(), {
+      op: 'cool',
+      vessel: 'A',
+    });
     expect(saw(see[0], { channel: 'precipitate', event: 'formed', colour: 'white' })).toBe(true);
     expect(saw(see[1], { channel: 'precipitate', event: 'dissolved' })).toBe(true);
     expect(saw(see[2], { channel: 'precipitate', event: 'formed', texture: 'crystalline' })).toBe(true);
   });
 
   test('silver chloride dissolves in ammonia and returns with acid; the bromide hardly, the iodide not', () => {
-    const halide = (x: string) => work(solution({ 'K+': 0.05, [x]: 0.05 }), add('silver-nitrate-0.1M', 0.5), add('ammonia-2M', 1.5), add('nitric-acid-6M', 1));
+    const halide = (x: string) =>
+      work(
+        solution({ 'K+': 0.05, [x]: 0.05 }),
+        add('silver-nitrate-0.1M', 0.5),
+        add('ammonia-2M', 1.5),
+        add('nitric-acid-6M', 1),
+      );
     const chloride = halide('Cl-');
     expect(saw(chloride.see[1], { channel: 'precipitate', event: 'dissolved' })).toBe(true);
     expect(saw(chloride.see[2], { channel: 'precipitate', event: 'formed', colour: 'white' })).toBe(true);
@@ -62,7 +71,13 @@ describe('it comes out by itself', () => {
 
   test('cadmium is missed when the acid is too strong, and then turns up with zinc', () => {
     const pass: Op = { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 5 };
-    const strong = work(solution({ 'Cd2+': 0.05, 'Zn2+': 0.05, 'Cl-': 0.2 }), add('hydrochloric-acid-6M', 1.5), pass, add('ammonia-6M', 2), pass);
+    const strong = work(
+      solution({ 'Cd2+': 0.05, 'Zn2+': 0.05, 'Cl-': 0.2 }),
+      add('hydrochloric-acid-6M', 1.5),
+      pass,
+      add('ammonia-6M', 2),
+      pass,
+    );
     expect(saw(strong.see[1], { channel: 'precipitate', event: 'formed' })).toBe(false);
     expect(strong.solids('A').sort()).toEqual(['CdS', 'ZnS']);
   });
@@ -81,7 +96,12 @@ describe('it comes out by itself', () => {
   });
 
   test('iron reduced by hydrogen sulfide is re-oxidised by boiling with nitric acid', () => {
-    const reduced = work(solution({ 'Fe3+': 0.05, 'Cl-': 0.15 }, 0.3), { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 5 });
+    const reduced = work(solution({ 'Fe3+': 0.05, 'Cl-': 0.15 }, 0.3), {
+      op: 'pass',
+      to: 'A',
+      gas: 'hydrogen-sulfide',
+      minutes: 5,
+    });
     expect(reduced.bench.vessels['A']!.species['Fe2+']!).toBeGreaterThan(0.03);
     expect(reduced.bench.vessels['A']!.amounts['S(s)']!).toBeGreaterThan(1e-6);
     let bench = perform(reduced.bench, { op: 'filter', from: 'A', to: 'B' }).bench;
@@ -95,7 +115,11 @@ describe('it comes out by itself', () => {
   test('copper with iodide: off-white solid under a brown liquid', () => {
     const { see } = work(solution({ 'Cu2+': 0.1, 'SO4^2-': 0.1 }), add('potassium-iodide-0.1M', 1));
     expect(saw(see[0], { channel: 'precipitate', event: 'formed', colour: 'off-white' })).toBe(true);
-    expect(see[0]!.some((o) => o.channel === 'solution' && ['orange', 'orange-red', 'brown', 'red-brown', 'yellow', 'red'].includes(o.colour!))).toBe(true);
+    expect(
+      see[0]!.some(
+        (o) => o.channel === 'solution' && ['orange', 'orange-red', 'brown', 'red-brown', 'yellow', 'red'].includes(o.colour!),
+      ),
+    ).toBe(true);
   });
 
   test('the red of thiocyanate is spoiled by fluoride', () => {
@@ -107,12 +131,23 @@ describe('it comes out by itself', () => {
 
   test('an alkaline extract gives brown oxide with silver, and nothing once acidified', () => {
     const base = solution({ 'Na+': 0.5, 'NO3-': 0.1, 'CO3^2-': 0.2 });
-    expect(saw(work(base, add('sodium-hydroxide-2M', 0.5), add('silver-nitrate-0.1M', 0.5)).see[1], { colour: 'brown' })).toBe(true);
+    expect(saw(work(base, add('sodium-hydroxide-2M', 0.5), add('silver-nitrate-0.1M', 0.5)).see[1], { colour: 'brown' })).toBe(
+      true,
+    );
     expect(saw(work(base, add('nitric-acid-2M', 1), add('silver-nitrate-0.1M', 0.5)).see[1], { event: 'formed' })).toBe(false);
   });
 
   test('nitrate gives a brown ring, chloride none; shaking loses it', () => {
-    const ring = (x: string) => work(solution({ 'K+': 0.2, [x]: 0.2 }), add('iron-ii-sulfate-fresh-0.5M', 1), { op: 'add', to: 'A', reagent: 'sulfuric-acid-conc', mL: 1, layered: true }, { op: 'stand', vessel: 'A', minutes: 2 }, { op: 'look', vessel: 'A' }, { op: 'shake', vessel: 'A' }, { op: 'look', vessel: 'A' });
+    const ring = (x: string) =>
+      work(
+        solution({ 'K+': 0.2, [x]: 0.2 }),
+        add('iron-ii-sulfate-fresh-0.5M', 1),
+        { op: 'add', to: 'A', reagent: 'sulfuric-acid-conc', mL: 1, layered: true },
+        { op: 'stand', vessel: 'A', minutes: 2 },
+        { op: 'look', vessel: 'A' },
+        { op: 'shake', vessel: 'A' },
+        { op: 'look', vessel: 'A' },
+      );
     expect(saw(ring('NO3-').see[3], { channel: 'ring', event: 'formed' })).toBe(true);
     expect(saw(ring('Cl-').see[3], { channel: 'ring', event: 'formed' })).toBe(false);
     expect(saw(ring('NO3-').see[5], { channel: 'ring', event: 'formed' })).toBe(false);
@@ -120,17 +155,34 @@ describe('it comes out by itself', () => {
 
   test('damp litmus over warmed ammonium and base turns; dry paper shows nothing, and says why', () => {
     const paper = (damp: boolean): Op => ({ op: 'paper', vessel: 'A', paper: 'red-litmus', where: 'mouth', damp });
-    const { see, bench } = work({ salts: [{ formula: 'NH4Cl', grams: 1 }] }, add('sodium-hydroxide-2M', 1), { op: 'heat', vessel: 'A', to: 'warm', minutes: 1 }, paper(false), paper(true));
+    const { see, bench } = work(
+      { salts: [{ formula: 'NH4Cl', grams: 1 }] },
+      add('sodium-hydroxide-2M', 1),
+      { op: 'heat', vessel: 'A', to: 'warm', minutes: 1 },
+      paper(false),
+      paper(true),
+    );
     expect(saw(see[2], { channel: 'paper', event: 'unchanged' })).toBe(true);
     expect(saw(see[3], { channel: 'paper', event: 'changed', colour: 'blue' })).toBe(true);
     expect(bench.warnings.join(' ')).toMatch(/damp/);
   });
 
   test('tetraamminecopper is deep blue, hexaaquanickel green, and a trace of blue in yellow reads green', () => {
-    expect(saw(work(solution({ 'Cu2+': 0.05, 'SO4^2-': 0.05 }), add('ammonia-6M', 1)).see[0], { channel: 'solution', colour: 'deep-blue' })).toBe(true);
+    expect(
+      saw(work(solution({ 'Cu2+': 0.05, 'SO4^2-': 0.05 }), add('ammonia-6M', 1)).see[0], {
+        channel: 'solution',
+        colour: 'deep-blue',
+      }),
+    ).toBe(true);
     const look: Op = { op: 'look', vessel: 'A' };
-    expect(work(solution({ 'Ni2+': 0.3, 'SO4^2-': 0.3 }), look).see[0]!.find((o) => o.channel === 'solution')!.colour).toMatch(/green/);
-    expect(work(solution({ 'Cu2+': 0.3, 'K+': 0.006, 'CrO4^2-': 0.003, 'NO3-': 0.6 }, 0.05), look).see[0]!.find((o) => o.channel === 'solution')!.colour).toMatch(/green/);
+    expect(work(solution({ 'Ni2+': 0.3, 'SO4^2-': 0.3 }), look).see[0]!.find((o) => o.channel === 'solution')!.colour).toMatch(
+      /green/,
+    );
+    expect(
+      work(solution({ 'Cu2+': 0.3, 'K+': 0.006, 'CrO4^2-': 0.003, 'NO3-': 0.6 }, 0.05), look).see[0]!.find(
+        (o) => o.channel === 'solution',
+      )!.colour,
+    ).toMatch(/green/);
   });
 });
 
@@ -139,7 +191,9 @@ describe('dry tests', () => {
   test('sodium hides potassium until looked at through cobalt glass', () => {
     const mixed: SampleSpec = { salts: [{ formula: 'NaCl', grams: 1 }, { formula: 'KCl', grams: 1 }] }; // prettier-ignore
     expect(saw(perform(openBench(mixed), { op: 'flame', from: 'sample' }).see, { colour: 'yellow' })).toBe(true);
-    expect(saw(perform(openBench(mixed), { op: 'flame', from: 'sample', through: 'cobalt-glass' }).see, { colour: 'crimson' })).toBe(true);
+    expect(
+      saw(perform(openBench(mixed), { op: 'flame', from: 'sample', through: 'cobalt-glass' }).see, { colour: 'crimson' }),
+    ).toBe(true);
     expect(saw(dry('MgSO4·7H2O', { op: 'flame', from: 'sample', wire: 'dirty' }), { colour: 'yellow' })).toBe(true);
   });
   test('zinc carbonate: carbon dioxide, and an oxide yellow while hot and white when cold', () => {
@@ -182,47 +236,74 @@ const step: fc.Arbitrary<Op> = fc.oneof(
   fc.constantFrom<Op>({ op: 'shake', vessel: 'A' }, { op: 'stand', vessel: 'A', minutes: 5 }, { op: 'centrifuge', vessel: 'A' }, { op: 'cool', vessel: 'A' }, { op: 'decant', from: 'A', to: 'B' }, { op: 'filter', from: 'B', to: 'C' }, { op: 'add', to: 'A', reagent: 'dichloromethane', mL: 0.5 }, { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 1 }),
 ); // prettier-ignore
 
-const salts = ['NiSO4·6H2O', 'Pb(NO3)2', 'AgNO3', 'CuCl2·2H2O', 'FeCl3·6H2O', 'KI', 'Na2SO3', 'K2Cr2O7', 'KMnO4', 'Na2S', 'MnSO4·H2O', 'Hg2(NO3)2', 'BiCl3', 'SnCl2', 'Na3AsO4', 'KNO2', 'Na2S2O3', 'ZnSO4·7H2O', 'Al2(SO4)3·18H2O', 'BaCO3'];
+const salts = [
+  'NiSO4·6H2O',
+  'Pb(NO3)2',
+  'AgNO3',
+  'CuCl2·2H2O',
+  'FeCl3·6H2O',
+  'KI',
+  'Na2SO3',
+  'K2Cr2O7',
+  'KMnO4',
+  'Na2S',
+  'MnSO4·H2O',
+  'Hg2(NO3)2',
+  'BiCl3',
+  'SnCl2',
+  'Na3AsO4',
+  'KNO2',
+  'Na2S2O3',
+  'ZnSO4·7H2O',
+  'Al2(SO4)3·18H2O',
+  'BaCO3',
+];
 
 test('elements and charge are conserved by random scripts, every solid obeys its constant, and a run repeats itself', () => {
   fc.assert(
-    fc.property(fc.constantFrom(...salts), fc.constantFrom(...salts), fc.array(step, { minLength: 3, maxLength: 9 }), (one, two, ops) => {
-      const spec: SampleSpec = { salts: [{ formula: one, grams: 0.5 }, { formula: two, grams: 0.5 }] }; // prettier-ignore
-      const start: Op[] = [{ op: 'take-solid', to: 'A', grams: 0.03 }, { op: 'add', to: 'A', reagent: 'water', mL: 1.5 }, { op: 'add', to: 'B', reagent: 'water', mL: 0.5 }]; // prettier-ignore
-      const play = () => {
-        let bench = openBench(spec);
-        const put: Record<string, number> = {};
-        for (const op of [...start, ...ops]) {
-          try {
-            bench = perform(bench, op).bench;
-          } catch (error) {
-            if (error instanceof BenchError) continue;
-            throw error;
+    fc.property(
+      fc.constantFrom(...salts),
+      fc.constantFrom(...salts),
+      fc.array(step, { minLength: 3, maxLength: 9 }),
+      (one, two, ops) => {
+        const spec: SampleSpec = { salts: [{ formula: one, grams: 0.5 }, { formula: two, grams: 0.5 }] }; // prettier-ignore
+        const start: Op[] = [{ op: 'take-solid', to: 'A', grams: 0.03 }, { op: 'add', to: 'A', reagent: 'water', mL: 1.5 }, { op: 'add', to: 'B', reagent: 'water', mL: 0.5 }]; // prettier-ignore
+        const play = () => {
+          let bench = openBench(spec);
+          const put: Record<string, number> = {};
+          for (const op of [...start, ...ops]) {
+            try {
+              bench = perform(bench, op).bench;
+            } catch (error) {
+              if (error instanceof BenchError) continue;
+              throw error;
+            }
+            if (op.op === 'take-solid')
+              for (const f of [one, two]) addAmounts(put, parseSalt(f).of, (op.grams * 0.5) / parseSalt(f).molarMass);
+            if (op.op === 'add') {
+              const r = reagentById(op.reagent);
+              if (op.grams) addAmounts(put, parseSalt(r.solid!).of, op.grams / parseSalt(r.solid!).molarMass);
+              else if (!r.solvent) addAmounts(put, reagentContents(r), (op.mL ?? op.drops! * 0.05) / 1000);
+            }
           }
-          if (op.op === 'take-solid') for (const f of [one, two]) addAmounts(put, parseSalt(f).of, (op.grams * 0.5) / parseSalt(f).molarMass);
-          if (op.op === 'add') {
-            const r = reagentById(op.reagent);
-            if (op.grams) addAmounts(put, parseSalt(r.solid!).of, op.grams / parseSalt(r.solid!).molarMass);
-            else if (!r.solvent) addAmounts(put, reagentContents(r), (op.mL ?? op.drops! * 0.05) / 1000);
-          }
+          return { bench, put };
+        };
+        const { bench, put } = play();
+        const had = elementsIn(put);
+        const has = inventory(bench);
+        for (const [element, mol] of Object.entries(had.elements)) {
+          // Oxygen from the air is counted in `given`, as a loss of the air's.
+          expect([element, Math.abs((has[element] ?? 0) - mol) < 1e-9 + 1e-9 * mol]).toEqual([element, true]);
         }
-        return { bench, put };
-      };
-      const { bench, put } = play();
-      const had = elementsIn(put);
-      const has = inventory(bench);
-      for (const [element, mol] of Object.entries(had.elements)) {
-        // Oxygen from the air is counted in `given`, as a loss of the air's.
-        expect([element, Math.abs((has[element] ?? 0) - mol) < 1e-9 + 1e-9 * mol]).toEqual([element, true]);
-      }
-      expect(Math.abs(has['charge']!)).toBeLessThan(1e-9);
-      for (const v of Object.values(bench.vessels)) {
-        for (const c of Object.values(v.species)) expect(c >= 0 && Number.isFinite(c)).toBe(true);
-        for (const [id, mol] of Object.entries(v.solids)) expect([id, mol > 0 && solidById.has(id)]).toEqual([id, true]);
-        for (const [id, mol] of Object.entries(v.amounts)) if (id.endsWith('(s)')) expect(mol).toBeGreaterThan(-1e-12);
-      }
-      expect(play().bench).toEqual(bench);
-    }),
+        expect(Math.abs(has['charge']!)).toBeLessThan(1e-9);
+        for (const v of Object.values(bench.vessels)) {
+          for (const c of Object.values(v.species)) expect(c >= 0 && Number.isFinite(c)).toBe(true);
+          for (const [id, mol] of Object.entries(v.solids)) expect([id, mol > 0 && solidById.has(id)]).toEqual([id, true]);
+          for (const [id, mol] of Object.entries(v.amounts)) if (id.endsWith('(s)')) expect(mol).toBeGreaterThan(-1e-12);
+        }
+        expect(play().bench).toEqual(bench);
+      },
+    ),
     { numRuns: 250, seed: 7 },
   );
 });

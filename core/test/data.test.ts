@@ -36,7 +36,10 @@ test('every species, solid and gas has the atoms and charge of what it is made o
 test('conversions conserve atoms and charge', () => {
   for (const c of conversions) {
     const { elements, charge } = elementsIn(c.change);
-    expect([c.id, ...Object.values(elements).map((n) => Math.round(n * 1e6))]).toEqual([c.id, ...Object.values(elements).map(() => 0)]);
+    expect([c.id, ...Object.values(elements).map((n) => Math.round(n * 1e6))]).toEqual([
+      c.id,
+      ...Object.values(elements).map(() => 0),
+    ]);
     expect(Math.abs(charge)).toBeLessThan(1e-9);
   }
 });

@@ -139,7 +139,9 @@ describe('the solver', () => {
         }
         const found = solve(problem);
         found.phases.forEach((p, k) => expect(Math.abs(p - plain.phases[k]!)).toBeLessThan(1e-7));
-        found.concentrations.forEach((c, i) => expect(Math.abs(c - plain.concentrations[i]!)).toBeLessThan(1e-6 * Math.max(c, 1e-3)));
+        found.concentrations.forEach((c, i) =>
+          expect(Math.abs(c - plain.concentrations[i]!)).toBeLessThan(1e-6 * Math.max(c, 1e-3)),
+        );
       }),
       { numRuns: 25, seed: 21 },
     );

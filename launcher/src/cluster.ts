@@ -26,7 +26,11 @@ function databaseUser(): Pick<RunOptions, 'uid' | 'gid'> {
   if (!isRoot()) return {};
   const id = (flag: string) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
   const uid = id('-u');
-  if (!uid) throw new UserError("as root the database runs as the user postgres, who does not exist: install Debian's package postgresql", 1);
+  if (!uid)
+    throw new UserError(
+      "as root the database runs as the user postgres, who does not exist: install Debian's package postgresql",
+      1,
+    );
   return { uid, gid: id('-g') };
 }
 
@@ -45,7 +49,10 @@ function roomOnDisk(folder: string): void {
   const disk = statfsSync(folder);
   const free = disk.bavail * disk.bsize;
   if (free < NEEDED_BYTES)
-    throw new UserError(`the disk that holds ${folder} has ${Math.round(free / 1e6)} MB free; Foxing needs ${NEEDED_BYTES / 1e6} MB`, 1);
+    throw new UserError(
+      `the disk that holds ${folder} has ${Math.round(free / 1e6)} MB free; Foxing needs ${NEEDED_BYTES / 1e6} MB`,
+      1,
+    );
 }
 
 const lastLine = (text: string) => text.trim().split('\n').at(-1) || 'no reason given';
@@ -67,11 +74,16 @@ export async function startCluster(folder: string): Promise<Cluster> {
   }
   const running = await attempt('pg_ctl', ['-D', folder, 'status']);
   if (running.code === 0)
-    throw new UserError(`the database in ${folder} is in use: is Foxing running already? Stop it first, or set FOXING_DATA to another folder`, 1);
+    throw new UserError(
+      `the database in ${folder} is in use: is Foxing running already? Stop it first, or set FOXING_DATA to another folder`,
+      1,
+    );
   const port = await freePort();
   const log = join(parent, 'postgres.log');
   const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`;
-  const started = await attempt('pg_ctl', ['-D', folder, '-l', log, '-o', settings, '-w', '-t', '60', 'start'], { detachedOutput: true });
+  const started = await attempt('pg_ctl', ['-D', folder, '-l', log, '-o', settings, '-w', '-t', '60', 'start'], {
+    detachedOutput: true,
+  });
   if (started.code !== 0) {
     const reason = existsSync(log) ? lastLine(readFileSync(log, 'utf8')) : 'it wrote no log';
     throw new UserError(`the database did not start: ${reason} (its log is ${log})`, 1);

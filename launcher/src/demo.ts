@@ -20,9 +20,12 @@ async function newest(folder: string): Promise<number> {
 export async function buildWeb(): Promise<void> {
   const built = join(WEB, 'index.html');
   const sources = await Promise.all(['web', 'core/src', 'contract/src'].map((f) => newest(join(ROOT, f))));
-  if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources, statSync(join(ROOT, 'package-lock.json')).mtimeMs)) return;
+  if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources, statSync(join(ROOT, 'package-lock.json')).mtimeMs))
+    return;
   say('building the interface …');
-  const result = await run('npx', ['--no-install', 'vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'error'], { quiet: true });
+  const result = await run('npx', ['--no-install', 'vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'error'], {
+    quiet: true,
+  });
   if (result.code !== 0) throw new UserError(`the interface could not be built:\n${result.output}`, 1);
 }
 
@@ -30,7 +33,8 @@ function port(): number {
   const text = process.env['PORT'];
   if (!text) return DEFAULT_PORT;
   const value = Number(text);
-  if (!Number.isInteger(value) || value < 1 || value > 65535) throw new UserError(`PORT is "${text}"; give a number from 1 to 65535`);
+  if (!Number.isInteger(value) || value < 1 || value > 65535)
+    throw new UserError(`PORT is "${text}"; give a number from 1 to 65535`);
   return value;
 }
 
@@ -39,20 +43,26 @@ async function serve(databaseUrl: string): Promise<Running> {
     return await startServer({ databaseUrl, port: port(), web: WEB });
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException;
-    if (code === 'EADDRINUSE') throw new UserError(`port ${port()} is taken: stop what listens there, or choose another with PORT=… ./foxing demo`, 1);
-    if (code === 'EACCES') throw new UserError(`port ${port()} may not be opened by this user: choose one above 1024 with PORT=…`, 1);
+    if (code === 'EADDRINUSE')
+      throw new UserError(`port ${port()} is taken: stop what listens there, or choose another with PORT=… ./foxing demo`, 1);
+    if (code === 'EACCES')
+      throw new UserError(`port ${port()} may not be opened by this user: choose one above 1024 with PORT=…`, 1);
     throw error;
   }
 }
 
-const stopped = () => new Promise<void>((resolve) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((s) => process.once(s, () => resolve())));
+const stopped = () =>
+  new Promise<void>((resolve) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((s) => process.once(s, () => resolve())));
 
 async function prepare(url: string, withDemo: boolean): Promise<void> {
   try {
     await migrate(url);
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
-    throw new UserError(`the database does not answer or cannot be migrated: ${message || code}; check DATABASE_URL if you set it`, 1);
+    throw new UserError(
+      `the database does not answer or cannot be migrated: ${message || code}; check DATABASE_URL if you set it`,
+      1,
+    );
   }
   if (withDemo && (await loadDemo(url))) say('loaded the demo cases.');
 }

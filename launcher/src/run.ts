@@ -22,7 +22,11 @@ export interface RunOptions {
 }
 
 /** Runs a program to its end. */
-export function run(command: string, args: readonly string[], options: RunOptions = {}): Promise<{ code: number; output: string }> {
+export function run(
+  command: string,
+  args: readonly string[],
+  options: RunOptions = {},
+): Promise<{ code: number; output: string }> {
   return new Promise((resolve) => {
     const child = spawn(command, args, {
       cwd: options.uid === undefined ? ROOT : '/',

@@ -41,15 +41,27 @@ async function ask(path: string, body?: unknown, server = one, headers: Record<s
   return { status: response.status, headers: response.headers, text: await response.text() };
 }
 
-const newCase = async (jar: string): Promise<CaseView> => caseViewSchema.parse(JSON.parse((await ask('/api/cases', { jar })).text));
+const newCase = async (jar: string): Promise<CaseView> =>
+  caseViewSchema.parse(JSON.parse((await ask('/api/cases', { jar })).text));
 
 async function append(view: CaseView, event: CaseEvent, more: { id?: string; after?: number; server?: Running } = {}) {
-  const answer = await ask(`/api/cases/${view.summary.id}/events`, { id: more.id ?? randomUUID(), after: more.after ?? view.seq, event }, more.server);
-  return { status: answer.status, view: answer.status === 200 ? caseViewSchema.parse(JSON.parse(answer.text)) : null, text: answer.text };
+  const answer = await ask(
+    `/api/cases/${view.summary.id}/events`,
+    { id: more.id ?? randomUUID(), after: more.after ?? view.seq, event },
+    more.server,
+  );
+  return {
+    status: answer.status,
+    view: answer.status === 200 ? caseViewSchema.parse(JSON.parse(answer.text)) : null,
+    text: answer.text,
+  };
 }
 
 const dissolve: CaseEvent = { kind: 'operation', payload: { op: { op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 } } };
-const note = (test: string): CaseEvent => ({ kind: 'entry', payload: { test, observed: [{ channel: 'flame', colour: 'none' }] } });
+const note = (test: string): CaseEvent => ({
+  kind: 'entry',
+  payload: { test, observed: [{ channel: 'flame', colour: 'none' }] },
+});
 
 test('the demo is there, and loading it again changes nothing', async () => {
   expect(await loadDemo(cluster.url)).toBe(false);
@@ -66,7 +78,14 @@ test('a case is its events: both servers and a third that starts later agree on 
     dissolve,
     { kind: 'operation', payload: { op: { op: 'take', to: 'A', from: 'S', mL: 1 }, test: 'ammonia' } },
     { kind: 'operation', payload: { op: { op: 'add', to: 'A', reagent: 'ammonia-6M', mL: 1 }, test: 'ammonia' } },
-    { kind: 'entry', payload: { test: 'ammonia', vessel: 'A', observed: [{ channel: 'solution', event: 'colour-changed', colour: 'deep-blue' }] } },
+    {
+      kind: 'entry',
+      payload: {
+        test: 'ammonia',
+        vessel: 'A',
+        observed: [{ channel: 'solution', event: 'colour-changed', colour: 'deep-blue' }],
+      },
+    },
   ];
   for (const [i, event] of events.entries()) view = (await append(view, event, { server: i % 2 ? two : one })).view!;
   expect(view.vessels.find((v) => v.id === 'A')!.drawing.text).toMatch(/deep-blue clear liquid/);
@@ -106,12 +125,17 @@ test('events cannot be changed or removed, and their hashes form a chain', async
 
 test('striking an entry takes it out of the reasoning and leaves it in the ledger', async () => {
   let view = await newCase('jar-12');
-  view = (await append(view, { kind: 'entry', payload: { test: 'flame', observed: [{ channel: 'flame', colour: 'apple-green' }] } })).view!;
+  view = (
+    await append(view, { kind: 'entry', payload: { test: 'flame', observed: [{ channel: 'flame', colour: 'apple-green' }] } })
+  ).view!;
   expect(view.suspects.find((s) => s.ion === 'Ba2+')!.state).toBe('hinted');
   view = (await append(view, { kind: 'strike', payload: { entry: 1, reason: 'dirty wire' } })).view!;
   expect(view.suspects.find((s) => s.ion === 'Ba2+')!.state).toBe('open');
   expect(view.entries[0]!.struck!.reason).toBe('dirty wire');
-  const conclusion = await append(view, { kind: 'conclusion', payload: { found: [{ ion: 'Ba2+', claim: 'confirmed', evidence: [1] }], signed: 'I. V.' } });
+  const conclusion = await append(view, {
+    kind: 'conclusion',
+    payload: { found: [{ ion: 'Ba2+', claim: 'confirmed', evidence: [1] }], signed: 'I. V.' },
+  });
   expect(conclusion.status).toBe(422);
   expect(conclusion.text).toMatch(/entry 1 for Ba2\+ is struck/);
 });

@@ -16,7 +16,9 @@ createRoot(document.getElementById('root')!).render(
         <RouterProvider router={router} />
         <Toaster
           position="bottom-center"
-          toastOptions={{ style: { background: 'var(--slate)', color: 'var(--on-slate)', border: 'none', fontFamily: 'var(--font-sans)' } }}
+          toastOptions={{
+            style: { background: 'var(--slate)', color: 'var(--on-slate)', border: 'none', fontFamily: 'var(--font-sans)' },
+          }}
         />
       </Tooltip.Provider>
     </QueryClientProvider>

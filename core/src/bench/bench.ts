@@ -37,7 +37,9 @@ function vesselOf(bench: Bench, id: string, field: string): Vessel {
   const vessel = bench.vessels[id];
   if (!vessel) {
     const names = Object.keys(bench.vessels);
-    throw new BenchError(`${field}: there is no vessel "${id}" yet${names.length ? `; there are ${names.join(', ')}` : '; take some sample first'}`);
+    throw new BenchError(
+      `${field}: there is no vessel "${id}" yet${names.length ? `; there are ${names.join(', ')}` : '; take some sample first'}`,
+    );
   }
   return vessel;
 }
@@ -54,7 +56,9 @@ function solidSample(bench: Bench, op: string): Extract<Sample, { kind: 'solid' 
 
 function spend(bench: Bench, amount: number, unit: 'g' | 'mL'): Bench {
   if (amount > bench.left + 1e-9)
-    throw new BenchError(`${unit === 'g' ? 'grams' : 'mL'}: only ${bench.left.toFixed(2)} ${unit} of the sample are left; take less`);
+    throw new BenchError(
+      `${unit === 'g' ? 'grams' : 'mL'}: only ${bench.left.toFixed(2)} ${unit} of the sample are left; take less`,
+    );
   return { ...bench, left: Math.max(0, bench.left - amount) };
 }
 
@@ -72,7 +76,13 @@ function pinch(bench: Bench, from: string): Amounts {
 
 const PINCH_GRAMS = 0.01;
 const takePinch = (bench: Bench, from: string) =>
-  from === 'sample' ? spend(bench, Math.min(bench.left, bench.sample.kind === 'solid' ? PINCH_GRAMS : 0.05), bench.sample.kind === 'solid' ? 'g' : 'mL') : bench;
+  from === 'sample'
+    ? spend(
+        bench,
+        Math.min(bench.left, bench.sample.kind === 'solid' ? PINCH_GRAMS : 0.05),
+        bench.sample.kind === 'solid' ? 'g' : 'mL',
+      )
+    : bench;
 
 const one = (bench: Bench, minutes: number, out: wet.Outcome): Step => ({
   bench: withVessels(bench, minutes, out.vessel),
@@ -105,8 +115,7 @@ function carryOut(bench: Bench, op: Op): Step {
         return { bench: withVessels(spent, 0.5, vessel), see: describe(wet.see(vessel)), vessel: vessel.id };
       }
       const from = vesselOf(bench, op.from, 'from');
-      if (op.mL > from.mL + 1e-9)
-        throw new BenchError(`mL: vessel ${from.id} has only ${from.mL.toFixed(2)} mL of liquid`);
+      if (op.mL > from.mL + 1e-9) throw new BenchError(`mL: vessel ${from.id} has only ${from.mL.toFixed(2)} mL of liquid`);
       const { rest, portion } = draw(from, op.mL, from.settled ? 0 : 0.5);
       const vessel = wet.settlePortion(to, portion);
       return { bench: withVessels(bench, 0.5, rest, vessel), see: describe(wet.see(vessel)), vessel: vessel.id };
@@ -117,7 +126,8 @@ function carryOut(bench: Bench, op: Op): Step {
       const had = orNew(spent, op.to);
       const amounts = addAmounts({ ...had.amounts }, sample.perGram, op.grams);
       const out = wet.react(had, { ...had, amounts, settled: false }, { minutes: 0.3 });
-      const see: Observation[] = had.mL > 0 ? out.see : [{ channel: 'solid', event: 'unchanged', colour: dryColour(sample) as Observation['colour'] }];
+      const see: Observation[] =
+        had.mL > 0 ? out.see : [{ channel: 'solid', event: 'unchanged', colour: dryColour(sample) as Observation['colour'] }];
       return { bench: withVessels(spent, 0.5, out.vessel), see, vessel: out.vessel.id };
     }
     case 'dissolve': {
@@ -128,7 +138,10 @@ function carryOut(bench: Bench, op: Op): Step {
       const amounts = addAmounts({ ...mixed.amounts }, sample.perGram, op.grams);
       const warm = op.warm ? { celsius: 80 } : {};
       const out = wet.react(had, { ...mixed, ...warm, amounts }, { minutes: op.warm ? 5 : 3 });
-      return one(spent, op.warm ? 5 : 3, { ...out, see: [...describe(wet.see(out.vessel)), ...out.see.filter((o) => o.channel === 'gas')] });
+      return one(spent, op.warm ? 5 : 3, {
+        ...out,
+        see: [...describe(wet.see(out.vessel)), ...out.see.filter((o) => o.channel === 'gas')],
+      });
     }
     case 'add':
       return one(bench, 0.5, wet.add(orNew(bench, op.to), op));

@@ -48,9 +48,7 @@ export function pour(vessel: Vessel, reagent: ReagentRow, mL: number): Vessel {
   if (reagent.solvent) {
     const solvent = solventById.get(reagent.solvent)!;
     if (vessel.layer && vessel.layer.solvent !== solvent.id)
-      throw new BenchError(
-        `reagent: vessel ${vessel.id} already has a layer of ${vessel.layer.solvent}; use a fresh tube`,
-      );
+      throw new BenchError(`reagent: vessel ${vessel.id} already has a layer of ${vessel.layer.solvent}; use a fresh tube`);
     const had = vessel.layer ?? { solvent: solvent.id, mL: 0, solutes: {} };
     return { ...vessel, layer: { ...had, mL: had.mL + mL } };
   }

@@ -157,7 +157,8 @@ export function dryHeat(sample: Extract<Sample, { kind: 'solid' }>, op: OpOf<'dr
     const mol = goes ? matter['CO3^2-']! : Math.min(matter['CO3^2-']!, spare / 2);
     if (mol > 1e-7) leave('CO2', mol, gasById.get('CO2')!.of);
   }
-  const acidSalt = bound > 1e-5 && has(matter, 'Cl-') && ['Al3+', 'Fe3+', 'Mg2+', 'Zn2+', 'Cr3+', 'Bi3+', 'Sn2+'].some((id) => has(matter, id));
+  const acidSalt =
+    bound > 1e-5 && has(matter, 'Cl-') && ['Al3+', 'Fe3+', 'Mg2+', 'Zn2+', 'Cr3+', 'Bi3+', 'Sn2+'].some((id) => has(matter, id));
   if (acidSalt) leave('HCl', matter['Cl-']! * 0.3, gasById.get('HCl')!.of);
 
   if (watery) see.push({ channel: 'droplets', event: 'formed' });

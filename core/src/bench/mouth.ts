@@ -12,8 +12,7 @@ const NOTICEABLE_ATM = 1e-4;
 export function atMouth(vessel: Vessel): Map<string, number> {
   const out = new Map<string, number>();
   for (const [id, atm] of Object.entries(vessel.vapour)) out.set(id, Math.min(1, atm));
-  for (const [id, mol] of Object.entries(vessel.gas))
-    out.set(id, Math.max(out.get(id) ?? 0, Math.min(1, mol / MOUTH_MOL)));
+  for (const [id, mol] of Object.entries(vessel.gas)) out.set(id, Math.max(out.get(id) ?? 0, Math.min(1, mol / MOUTH_MOL)));
   return out;
 }
 
@@ -27,7 +26,14 @@ const INDICATOR = [
 function inLiquid(vessel: Vessel, paper: OpOf<'paper'>['paper']): Observation {
   const pH = vessel.pH ?? 7;
   const c = vessel.species;
-  const iodine = (c['I3-'] ?? 0) + (c['I2'] ?? 0) + (c['Cl2'] ?? 0) + (c['HOCl'] ?? 0) + (c['ClO-'] ?? 0) + (c['Br2'] ?? 0) + (c['HNO2'] ?? 0) * 0.1;
+  const iodine =
+    (c['I3-'] ?? 0) +
+    (c['I2'] ?? 0) +
+    (c['Cl2'] ?? 0) +
+    (c['HOCl'] ?? 0) +
+    (c['ClO-'] ?? 0) +
+    (c['Br2'] ?? 0) +
+    (c['HNO2'] ?? 0) * 0.1;
   const base = { channel: 'paper', paper } as const;
   switch (paper) {
     case 'red-litmus':
@@ -64,9 +70,7 @@ export function paperTest(vessel: Vessel, op: OpOf<'paper'>): Observation {
   switch (op.paper) {
     case 'red-litmus':
       if (strength('bleaches') > 3e-3) return { ...base, event: 'changed', colour: 'white' };
-      return alkaline > acid
-        ? { ...base, event: 'changed', colour: 'blue' }
-        : { ...base, event: 'unchanged', colour: 'red' };
+      return alkaline > acid ? { ...base, event: 'changed', colour: 'blue' } : { ...base, event: 'unchanged', colour: 'red' };
     case 'blue-litmus':
       if (strength('bleaches') > 3e-3) return { ...base, event: 'changed', colour: 'white' };
       return acid > Math.max(alkaline, acidNeeded(gases))
@@ -109,7 +113,9 @@ export function splintTest(vessel: Vessel, op: OpOf<'splint'>): Observation {
 
 export function limewaterTest(vessel: Vessel): Observation {
   const mol = Math.max(
-    ...[...atMouth(vessel)].map(([id, atm]) => (gasById.get(id)!.senses.limewater ? (atm > 0.02 ? (vessel.gas[id] ?? 1e-5) : 0) : 0)),
+    ...[...atMouth(vessel)].map(([id, atm]) =>
+      gasById.get(id)!.senses.limewater ? (atm > 0.02 ? (vessel.gas[id] ?? 1e-5) : 0) : 0,
+    ),
     0,
   );
   if (mol <= 0) return { channel: 'limewater', event: 'clear' };

@@ -44,6 +44,13 @@ function tooCold(vessel: Vessel): Set<string> {
   return out;
 }
 
+const lakes = [...solidById.values()].filter((s) => s.traits.on !== undefined);
+
+/** Lakes whose dye is there but not, in `at`, the solid that would hold it. */
+function hostless(at: Equilibrium): string[] {
+  return lakes.filter((l) => !(at.solids[l.traits.on!]! > 1e-9)).map((l) => l.id);
+}
+
 /** New solids of which there would be too little to make a nucleus: they stay in solution. */
 function tooLittle(before: Vessel, after: Equilibrium): string[] {
   return Object.entries(after.solids)
@@ -86,7 +93,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     litres: vessel.mL / 1000,
     celsius: vessel.celsius,
     pressure: how.pressure ?? 1,
-    withheld: tooCold(vessel),
+    withheld: new Set([...tooCold(vessel), ...lakes.map((l) => l.id)]),
     ...(how.mixed && solvent && { layer: { litres: vessel.layer!.mL / 1000, partition: solvent.partition } }),
   };
   const air = AIR_MOL_PER_MINUTE * Math.min(how.minutes, 60);
@@ -101,6 +108,12 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     amounts['O2'] = (amounts['O2'] ?? 0) - back;
     if (amounts['O2'] < 1e-15) delete amounts['O2'];
     addAmounts(given, { O2: 1 }, back - air);
+    at = equilibrate(amounts, where);
+  }
+
+  const bare = hostless(at);
+  if (bare.length < lakes.length) {
+    for (const lake of lakes) if (!bare.includes(lake.id)) where.withheld.delete(lake.id);
     at = equilibrate(amounts, where);
   }
 

@@ -55,8 +55,7 @@ export function react(before: Vessel, mixed: Vessel, how: Settling): Outcome {
 
 function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
   const given = [op.drops, op.mL, op.grams, op.until].filter((v) => v !== undefined).length;
-  if (given !== 1)
-    throw new BenchError('add: give exactly one of "drops", "mL", "grams" or "until"');
+  if (given !== 1) throw new BenchError('add: give exactly one of "drops", "mL", "grams" or "until"');
   if (op.grams !== undefined) return { grams: op.grams };
   return { mL: op.mL ?? (op.drops ?? 0) * DROP_ML };
 }
@@ -99,8 +98,7 @@ export function add(vessel: Vessel, op: OpOf<'add'>): Outcome {
   }
   const { mL, grams } = dose(op);
   if (grams !== undefined) {
-    if (!reagent.solid)
-      throw new BenchError(`grams: ${reagent.name} is a liquid; give "drops" or "mL"`);
+    if (!reagent.solid) throw new BenchError(`grams: ${reagent.name} is a liquid; give "drops" or "mL"`);
     return react(vessel, putSolid(vessel, reagent.solid, grams), { minutes: ADD_MINUTES });
   }
   if (reagent.solid) throw new BenchError(`${op.mL ? 'mL' : 'drops'}: ${reagent.name} is a solid; give "grams"`);
@@ -164,7 +162,12 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Outcome {
   }
   if (target === 0) {
     const water = Math.max(0, now.amounts['H2O'] ?? 0);
-    now = { ...now, mL: 0, amounts: addAmounts({ ...now.amounts }, { H2O: -water }), given: addAmounts({ ...now.given }, { H2O: water }) };
+    now = {
+      ...now,
+      mL: 0,
+      amounts: addAmounts({ ...now.amounts }, { H2O: -water }),
+      given: addAmounts({ ...now.given }, { H2O: water }),
+    };
   }
   return { vessel: now, see: changes(see(vessel), see(now)) };
 }

@@ -56,8 +56,7 @@ interface Shape {
 
 const shapes = new Map<string, Shape>();
 
-const within = (of: Amounts, present: ReadonlySet<string>) =>
-  Object.keys(of).every((id) => id === 'H2O' || present.has(id));
+const within = (of: Amounts, present: ReadonlySet<string>) => Object.keys(of).every((id) => id === 'H2O' || present.has(id));
 
 function shapeFor(components: readonly string[]): Shape {
   const key = components.join(' ');

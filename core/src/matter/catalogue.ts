@@ -101,9 +101,7 @@ export function addAmounts(into: Record<string, number>, from: Amounts, times = 
   return into;
 }
 
-const componentFormulas = new Map<string, Formula>(
-  (['H+', ...COMPONENTS] as string[]).map((id) => [id, parseFormula(id)]),
-);
+const componentFormulas = new Map<string, Formula>((['H+', ...COMPONENTS] as string[]).map((id) => [id, parseFormula(id)]));
 
 /** How many H2O must be added to a combination to give `target`. @throws DataError when nothing balances it. */
 function waterFor(target: Formula, of: Amounts, what: string): number {
@@ -143,16 +141,14 @@ const freeSpecies: Species[] = (['H+', ...COMPONENTS] as string[]).map((id) => (
 
 export const species: readonly Species[] = [
   ...freeSpecies,
-  ...SPECIES.map(
-    ([id, of, logBeta, source, enthalpy]): Species => ({
-      id,
-      of: made(id, of),
-      charge: parseFormula(id).charge,
-      lnBeta: logBeta * LN10,
-      enthalpy: enthalpy ?? 0,
-      source,
-    }),
-  ),
+  ...SPECIES.map(([id, of, logBeta, source, enthalpy]): Species => ({
+    id,
+    of: made(id, of),
+    charge: parseFormula(id).charge,
+    lnBeta: logBeta * LN10,
+    enthalpy: enthalpy ?? 0,
+    source,
+  })),
 ];
 
 export const solids: readonly Solid[] = SOLIDS.map(([id, of, logK, colour, texture, source, traits]) => ({
@@ -188,8 +184,7 @@ export const gasById: ReadonlyMap<string, Gas> = new Map(gases.map((g) => [g.id,
 
 /** The water left over when the parts of `of` become `formula`, as `made` but for whole reactions. */
 function participant(count: number, token: string): Participant {
-  if (token.endsWith('(s)'))
-    return { count, label: token.slice(0, -3), of: { [token]: 1 }, lnBeta: 0, solid: true };
+  if (token.endsWith('(s)')) return { count, label: token.slice(0, -3), of: { [token]: 1 }, lnBeta: 0, solid: true };
   const found = speciesById.get(token);
   if (!found) throw new DataError(`half-reaction: "${token}" is neither a species nor a solid`);
   return { count, label: token, of: found.of, lnBeta: found.lnBeta, solid: false };

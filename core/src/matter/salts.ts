@@ -92,9 +92,7 @@ export function parseSalt(text: string): Salt {
     else {
       const oxide = oxideCation(formula);
       if (!oxide)
-        throw new FormulaError(
-          `"${text}" is not made of ions that Foxing knows: write a salt such as NiSO4·6H2O or Pb(NO3)2`,
-        );
+        throw new FormulaError(`"${text}" is not made of ions that Foxing knows: write a salt such as NiSO4·6H2O or Pb(NO3)2`);
       addAmounts(of, overComponents(oxide.id), oxide.count);
       addAmounts(of, { 'H+': -2, H2O: 1 }, oxide.oxygens);
     }

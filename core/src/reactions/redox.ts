@@ -43,7 +43,9 @@ function tooScarce(reductant: Couple, at: Equilibrium): boolean {
 }
 
 function held(amounts: Amounts, p: Participant, litres: number): boolean {
-  return Object.keys(p.of).every((id) => id === 'H+' || id === 'H2O' || p.of[id]! < 0 || (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
+  return Object.keys(p.of).every(
+    (id) => id === 'H+' || id === 'H2O' || p.of[id]! < 0 || (amounts[id] ?? 0) > LEAST_MOL * litres * 100,
+  );
 }
 
 function lnActivity(p: Participant, at: Equilibrium): number {
@@ -140,7 +142,8 @@ export function runRedox(
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;
     const after = (extent: number) => equilibrate(addAmounts({ ...amounts }, change, extent), where);
-    const downhill = (s: Equilibrium) => potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
+    const downhill = (s: Equilibrium) =>
+      potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
     let extent = most;
     let reached = after(most * (1 - 1e-6));
     if (!downhill(reached)) {

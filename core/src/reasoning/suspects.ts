@@ -41,7 +41,10 @@ const sameThing = (a: Observation, b: Observation) =>
 
 const alike = (a: Observation, b: Observation) =>
   sameThing(a, b) &&
-  (a.event === undefined || b.event === undefined || a.event === b.event || (POSITIVE.has(a.event) && POSITIVE.has(b.event) && (a.event === 'dissolved') === (b.event === 'dissolved'))) &&
+  (a.event === undefined ||
+    b.event === undefined ||
+    a.event === b.event ||
+    (POSITIVE.has(a.event) && POSITIVE.has(b.event) && (a.event === 'dissolved') === (b.event === 'dissolved'))) &&
   (a.colour === undefined || b.colour === undefined || a.event === 'dissolved' || wordDistance(a.colour, b.colour) <= NEAR);
 
 const label = (o: Observation) =>
@@ -55,9 +58,10 @@ function judge(entry: Entry, test: StandardTest, ion: string): Because | null {
   const agree = recorded.filter((r) => isSignal(r) && wanted.some((w) => alike(r, w)));
   if (agree.length) {
     // What every ion shows alike says nothing: only a signal that some others lack is a hint.
-    const telling = agree.filter((r) => SUSPECTS.some((other) => speaksOf(test, other) && !expected(test, other).some((w) => isSignal(w) && alike(r, w))));
-    if (telling.length)
-      return { entry: entry.number, speaks: 'for', text: `${test.title}: ${first(telling)}, as it gives.` };
+    const telling = agree.filter((r) =>
+      SUSPECTS.some((other) => speaksOf(test, other) && !expected(test, other).some((w) => isSignal(w) && alike(r, w))),
+    );
+    if (telling.length) return { entry: entry.number, speaks: 'for', text: `${test.title}: ${first(telling)}, as it gives.` };
     return null;
   }
   if (test.onlyHints) return null;

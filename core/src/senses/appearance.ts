@@ -158,7 +158,11 @@ export function describe(seen: Appearance): Observation[] {
 
 function ringSeen(seen: Appearance): Observation[] {
   if (seen.ring === undefined) return [];
-  return [seen.ring ? { channel: 'ring', event: 'formed', colour: seen.ring.word as Observation['colour'] } : { channel: 'ring', event: 'none' }];
+  return [
+    seen.ring
+      ? { channel: 'ring', event: 'formed', colour: seen.ring.word as Observation['colour'] }
+      : { channel: 'ring', event: 'none' },
+  ];
 }
 
 /** What changed between two looks at the same vessel. */
@@ -172,12 +176,10 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
     amount: has.amount,
   };
   if (has && !had) out.push({ channel: 'precipitate', event: 'formed', ...look });
-  else if (had && !has)
-    out.push({ channel: 'precipitate', event: 'dissolved', colour: had.word as Observation['colour'] });
+  else if (had && !has) out.push({ channel: 'precipitate', event: 'dissolved', colour: had.word as Observation['colour'] });
   else if (has && had) {
     if (has.word !== had.word) out.push({ channel: 'precipitate', event: 'colour-changed', ...look });
-    if (has.mg > had.mg * 1.25 + NOTICED_MG)
-      out.push({ channel: 'precipitate', event: 'formed', ...look });
+    if (has.mg > had.mg * 1.25 + NOTICED_MG) out.push({ channel: 'precipitate', event: 'formed', ...look });
     else if (has.mg < had.mg * 0.6) out.push({ channel: 'precipitate', event: 'partly-dissolved', ...look });
   } else out.push({ channel: 'precipitate', event: 'none' });
   if (after.liquid)
@@ -215,8 +217,7 @@ export function gasSeen(fresh: Readonly<Record<string, number>>, vapour: Readonl
     if (colour && atm > 0.004 && !out.some((o) => o.colour === colour))
       out.push({ channel: 'gas', event: 'evolved', colour: colour as Observation['colour'], vigour: 'slow' });
   }
-  if (most > 0)
-    out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: vigour(most) });
+  if (most > 0) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: vigour(most) });
   return out;
 }
 

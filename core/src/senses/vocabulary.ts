@@ -37,7 +37,14 @@ export const AMOUNTS = ['trace', 'slight', 'moderate', 'heavy'] as const;
 export const SMELLS = [
   'none', 'rotten-eggs', 'pungent', 'burning-sulfur', 'ammonia', 'vinegar', 'bleach', 'fruity', 'garlic', 'bitter-almond-do-not-smell',
 ] as const; // prettier-ignore
-export const PAPERS = ['blue-litmus', 'red-litmus', 'universal-indicator', 'lead-acetate', 'dichromate', 'starch-iodide'] as const;
+export const PAPERS = [
+  'blue-litmus',
+  'red-litmus',
+  'universal-indicator',
+  'lead-acetate',
+  'dichromate',
+  'starch-iodide',
+] as const;
 
 /** One observation in the controlled vocabulary. */
 export const observationSchema = z

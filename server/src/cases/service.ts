@@ -92,7 +92,15 @@ export async function append(db: Db, person: Person, id: string, request: Append
         throw new HttpProblem('bad-input', 'Foxing could not work out this mixture; nothing was changed. Add less at a time.');
       throw error;
     }
-    const added = { caseId: id, seq: now.seq + 1, id: request.id, event: request.event, who: person.id, at, previousHash: now.hash };
+    const added = {
+      caseId: id,
+      seq: now.seq + 1,
+      id: request.id,
+      event: request.event,
+      who: person.id,
+      at,
+      previousHash: now.hash,
+    };
     await store.appendEvent(tx, added);
     return { seq: added.seq, hash: store.chainHash(added), updatedAt: at, state };
   });

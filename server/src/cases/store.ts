@@ -30,10 +30,7 @@ export async function jars(db: Db): Promise<Jar[]> {
 }
 
 export async function insertCase(db: Db | Tx, id: string, owner: string, jar: string): Promise<boolean> {
-  const result = await db.query(
-    `insert into "case" (id, owner, jar) select $1, $2, id from jar where id = $3`,
-    [id, owner, jar],
-  );
+  const result = await db.query(`insert into "case" (id, owner, jar) select $1, $2, id from jar where id = $3`, [id, owner, jar]);
   return result.rowCount === 1;
 }
 
@@ -78,9 +75,14 @@ export function chainHash(e: Omit<NewEvent, 'caseId'>): string {
 }
 
 export async function appendEvent(tx: Tx, e: NewEvent): Promise<void> {
-  await tx.query(
-    'insert into case_event (case_id, seq, id, event, who, at, hash) values ($1, $2, $3, $4, $5, $6, $7)',
-    [e.caseId, e.seq, e.id, JSON.stringify(e.event), e.who, e.at, chainHash(e)],
-  );
+  await tx.query('insert into case_event (case_id, seq, id, event, who, at, hash) values ($1, $2, $3, $4, $5, $6, $7)', [
+    e.caseId,
+    e.seq,
+    e.id,
+    JSON.stringify(e.event),
+    e.who,
+    e.at,
+    chainHash(e),
+  ]);
   await tx.query(`select pg_notify('case_event', $1)`, [JSON.stringify({ id: e.caseId, seq: e.seq })]);
 }

@@ -98,18 +98,36 @@ function showingOf(last: DoneOperation | undefined): Showing | null {
   switch (o.channel) {
     case 'paper': {
       const before = { 'blue-litmus': 'blue', 'red-litmus': 'red', dichromate: 'orange' }[o.paper as string] ?? 'white';
-      return { ...base, title: words(o.paper), hex: swatch(o.colour)!, before: swatch(before)!, text: `The paper is ${words(o.colour)}.` };
+      return {
+        ...base,
+        title: words(o.paper),
+        hex: swatch(o.colour)!,
+        before: swatch(before)!,
+        text: `The paper is ${words(o.colour)}.`,
+      };
     }
     case 'flame':
-      return { ...base, hex: o.colour === 'none' ? '#b9cbe8' : swatch(o.colour)!, text: o.colour === 'none' ? 'The flame has no colour of its own.' : `The flame is ${words(o.colour)}.` };
+      return {
+        ...base,
+        hex: o.colour === 'none' ? '#b9cbe8' : swatch(o.colour)!,
+        text: o.colour === 'none' ? 'The flame has no colour of its own.' : `The flame is ${words(o.colour)}.`,
+      };
     case 'bead':
       return { ...base, hex: swatch(o.colour)!, text: `The bead is ${words(o.colour)}, ${words(o.look)}.` };
     case 'smell':
       return { ...base, text: o.smell === 'none' ? 'No smell.' : `Smells of ${words(o.smell)}.` };
     case 'limewater':
-      return { ...base, hex: o.event === 'clear' ? '#f4f8fa' : '#e9e9e4', text: o.event === 'clear' ? 'The lime water stays clear.' : 'The lime water turns cloudy.' };
+      return {
+        ...base,
+        hex: o.event === 'clear' ? '#f4f8fa' : '#e9e9e4',
+        text: o.event === 'clear' ? 'The lime water stays clear.' : 'The lime water turns cloudy.',
+      };
     case 'fumes':
-      return { ...base, hex: o.event === 'none' ? '#f4f8fa' : '#ffffff', text: o.event === 'none' ? 'No fumes at the rod.' : 'White fumes at the rod.' };
+      return {
+        ...base,
+        hex: o.event === 'none' ? '#f4f8fa' : '#ffffff',
+        text: o.event === 'none' ? 'No fumes at the rod.' : 'White fumes at the rod.',
+      };
     default:
       return { ...base, text: o.event === 'unchanged' ? 'The splint burns on as before.' : `The splint: ${words(o.event)}.` };
   }
@@ -131,7 +149,9 @@ export function summarise(row: CaseRow, state: CaseState, updatedAt: Date): Case
     minutes: state.bench.minutes,
     hinted: state.conclusion
       ? state.conclusion.found.map((f) => f.ion)
-      : suspects(state.entries).filter((s) => s.state === 'hinted').map((s) => s.ion),
+      : suspects(state.entries)
+          .filter((s) => s.state === 'hinted')
+          .map((s) => s.ion),
     concluded: state.conclusion !== null,
   };
 }

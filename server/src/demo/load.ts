@@ -49,7 +49,10 @@ class Scribe {
   async work({ test: id, inference }: Inferred, seen: readonly Observation[]): Promise<void> {
     const test = testById.get(id)!;
     const view = await readCase(this.db, PERSON, this.id);
-    const [a, b] = freeTubes(view.vessels.map((v) => v.id), 2) as [string, string];
+    const [a, b] = freeTubes(
+      view.vessels.map((v) => v.id),
+      2,
+    ) as [string, string];
     for (const step of test.steps)
       await this.write({ kind: 'operation', payload: { op: onVessels(step.op, { '1': a, '2': b }), test: id } });
     const used = test.steps.some((s) => 'to' in s.op && s.op.to === '1') ? { vessel: a } : {};

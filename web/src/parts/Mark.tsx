@@ -6,7 +6,17 @@ export const MARK_WORDS: Readonly<Record<MarkState, string>> = {
 }; // prettier-ignore
 
 export function Mark({ state, size = 14 }: { state: MarkState; size?: number }) {
-  const ring = <circle cx="8" cy="8" r="6" fill="none" stroke="currentColor" strokeWidth="1.6" strokeDasharray={state === 'hinted' ? '1.6 2.2' : undefined} />;
+  const ring = (
+    <circle
+      cx="8"
+      cy="8"
+      r="6"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.6"
+      strokeDasharray={state === 'hinted' ? '1.6 2.2' : undefined}
+    />
+  );
   return (
     <svg width={size} height={size} viewBox="0 0 16 16" role="img" aria-label={MARK_WORDS[state]} className="shrink-0">
       {state === 'confirmed' ? <circle cx="8" cy="8" r="6.5" fill="currentColor" /> : ring}

@@ -24,9 +24,24 @@ const GRAINS = scatter(90);
 function Grain({ texture, x, y, r, fill }: { texture: string; x: number; y: number; r: number; fill: string }) {
   switch (texture) {
     case 'crystalline':
-      return <path d={`M${x} ${y - 2.6 - 2 * r} l${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} -${2.8 + 2 * r} Z`} fill={fill} stroke="#fff" strokeOpacity={0.5} strokeWidth={0.5} />;
+      return (
+        <path
+          d={`M${x} ${y - 2.6 - 2 * r} l${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} -${2.8 + 2 * r} Z`}
+          fill={fill}
+          stroke="#fff"
+          strokeOpacity={0.5}
+          strokeWidth={0.5}
+        />
+      );
     case 'spangles':
-      return <path d={`M${x - 3} ${y} l3 -${2 + 2 * r} l3 ${2 + 2 * r} l-3 ${1 + r} Z`} fill={fill} stroke="#fff6c8" strokeWidth={0.7} />;
+      return (
+        <path
+          d={`M${x - 3} ${y} l3 -${2 + 2 * r} l3 ${2 + 2 * r} l-3 ${1 + r} Z`}
+          fill={fill}
+          stroke="#fff6c8"
+          strokeWidth={0.7}
+        />
+      );
     case 'curdy':
       return <ellipse cx={x} cy={y} rx={3.2 + 4 * r} ry={2.6 + 2.6 * r} fill={fill} />;
     case 'flocculent':
@@ -59,16 +74,42 @@ function bands(d: Drawing): Bands {
   };
 }
 
-function Liquid({ top, bottom, hex, cloudy, meniscus }: { top: number; bottom: number; hex: string; cloudy?: boolean; meniscus?: boolean }) {
+function Liquid({
+  top,
+  bottom,
+  hex,
+  cloudy,
+  meniscus,
+}: {
+  top: number;
+  bottom: number;
+  hex: string;
+  cloudy?: boolean;
+  meniscus?: boolean;
+}) {
   return (
     <g>
-      <rect className="liquid" x={LEFT} y={top} width={RIGHT - LEFT} height={bottom - top + 1} fill={hex} opacity={cloudy ? 0.92 : 0.86} />
+      <rect
+        className="liquid"
+        x={LEFT}
+        y={top}
+        width={RIGHT - LEFT}
+        height={bottom - top + 1}
+        fill={hex}
+        opacity={cloudy ? 0.92 : 0.86}
+      />
       {cloudy && <rect x={LEFT} y={top} width={RIGHT - LEFT} height={bottom - top + 1} fill="#fff" opacity={0.28} />}
       {meniscus && (
         <>
           <ellipse className="liquid" cx={50} cy={top} rx={36} ry={4.5} fill={hex} />
           <ellipse cx={50} cy={top} rx={36} ry={4.5} fill="#fff" opacity={0.35} />
-          <path d={`M${LEFT} ${top} A36 4.5 0 0 0 ${RIGHT} ${top}`} fill="none" stroke="#33404d" strokeOpacity={0.28} strokeWidth={1} />
+          <path
+            d={`M${LEFT} ${top} A36 4.5 0 0 0 ${RIGHT} ${top}`}
+            fill="none"
+            stroke="#33404d"
+            strokeOpacity={0.28}
+            strokeWidth={1}
+          />
         </>
       )}
     </g>
@@ -78,7 +119,8 @@ function Liquid({ top, bottom, hex, cloudy, meniscus }: { top: number; bottom: n
 function Solid({ drawing, top, bottom }: { drawing: NonNullable<Drawing['solid']>; top: number; bottom: number }) {
   const { hex, texture, fill, hanging } = drawing;
   const room = bottom - top;
-  const pile = bottom - Math.max(7, room * Math.min(0.85, fill) * (texture === 'gelatinous' || texture === 'flocculent' ? 1.15 : 0.8));
+  const pile =
+    bottom - Math.max(7, room * Math.min(0.85, fill) * (texture === 'gelatinous' || texture === 'flocculent' ? 1.15 : 0.8));
   const count = Math.round((hanging ? 26 : 10) + 60 * fill);
   const soft = texture === 'gelatinous' || texture === 'flocculent';
   return (
@@ -91,27 +133,50 @@ function Solid({ drawing, top, bottom }: { drawing: NonNullable<Drawing['solid']
         strokeOpacity={0.18}
         strokeWidth={0.8}
       />
-      <path d={`M${LEFT} ${pile + 3} q9 -7 18 -1 t18 1 t18 -2 t18 2`} fill="none" stroke="#fff" strokeOpacity={0.45} strokeWidth={1.2} />
+      <path
+        d={`M${LEFT} ${pile + 3} q9 -7 18 -1 t18 1 t18 -2 t18 2`}
+        fill="none"
+        stroke="#fff"
+        strokeOpacity={0.45}
+        strokeWidth={1.2}
+      />
       {GRAINS.slice(0, Math.min(36, count)).map((g, i) => (
         <g key={`p${i}`} opacity={0.55} style={{ mixBlendMode: 'multiply' }}>
-          <Grain texture={texture} x={LEFT + 5 + g.x * (RIGHT - LEFT - 10)} y={pile + 6 + g.y * Math.max(2, bottom - pile - 10)} r={g.r} fill={hex} />
+          <Grain
+            texture={texture}
+            x={LEFT + 5 + g.x * (RIGHT - LEFT - 10)}
+            y={pile + 6 + g.y * Math.max(2, bottom - pile - 10)}
+            r={g.r}
+            fill={hex}
+          />
         </g>
       ))}
       {hanging &&
         GRAINS.slice(0, count).map((g, i) => (
-          <Grain key={`h${i}`} texture={texture} x={LEFT + 5 + g.y * (RIGHT - LEFT - 10)} y={top + 7 + Math.sqrt(g.x) * Math.max(4, pile - top - 10)} r={g.r} fill={hex} />
+          <Grain
+            key={`h${i}`}
+            texture={texture}
+            x={LEFT + 5 + g.y * (RIGHT - LEFT - 10)}
+            y={top + 7 + Math.sqrt(g.x) * Math.max(4, pile - top - 10)}
+            r={g.r}
+            fill={hex}
+          />
         ))}
     </g>
   );
 }
 
-/** The tube alone; `text` is its description. */
+/** The tube alone; `text` is its description, empty when something around it says it already. */
 export function Tube({ drawing, className, text }: { drawing: Drawing; className?: string; text?: string }) {
   const id = useId();
   const b = bands(drawing);
   const solidFloor = b.aqueousBottom;
   return (
-    <svg viewBox="0 0 100 320" className={className} role="img" aria-label={text ?? drawing.text}>
+    <svg
+      viewBox="0 0 100 320"
+      className={className}
+      {...(text === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': text ?? drawing.text })}
+    >
       <defs>
         <clipPath id={`${id}in`}>
           <path d={INSIDE} />
@@ -131,7 +196,9 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
       </defs>
       <path d={INSIDE} fill="#fff" fillOpacity={0.34} />
       <g clipPath={`url(#${id}in)`}>
-        {drawing.fumes && <rect x={LEFT} y={TOP} width={RIGHT - LEFT} height={b.aqueousTop - TOP} fill={drawing.fumes} opacity={0.42} />}
+        {drawing.fumes && (
+          <rect x={LEFT} y={TOP} width={RIGHT - LEFT} height={b.aqueousTop - TOP} fill={drawing.fumes} opacity={0.42} />
+        )}
         {drawing.beneath && (
           <>
             <Liquid top={b.beneath!} bottom={BOTTOM} hex="#f3f1e6" />
@@ -139,7 +206,13 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
         )}
         {drawing.layer && b.lower !== null && <Liquid top={b.lower} bottom={BOTTOM} hex={drawing.layer.hex} />}
         {drawing.liquid && drawing.mL > 0 && (
-          <Liquid top={b.aqueousTop} bottom={b.aqueousBottom} hex={drawing.liquid.hex} cloudy={drawing.liquid.cloudy} meniscus={b.upper === null} />
+          <Liquid
+            top={b.aqueousTop}
+            bottom={b.aqueousBottom}
+            hex={drawing.liquid.hex}
+            cloudy={drawing.liquid.cloudy}
+            meniscus={b.upper === null}
+          />
         )}
         {drawing.layer && b.upper !== null && <Liquid top={b.upper} bottom={b.aqueousTop} hex={drawing.layer.hex} meniscus />}
         {(b.lower !== null || b.upper !== null || b.beneath !== null) && (
@@ -152,19 +225,67 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
           />
         )}
         {drawing.solid && <Solid drawing={drawing.solid} top={b.aqueousTop} bottom={solidFloor} />}
-        {drawing.beneath?.ring && <rect className="matter-in" x={LEFT} y={b.beneath! - 6} width={RIGHT - LEFT} height={13} fill={drawing.beneath.ring} opacity={0.85} />}
+        {drawing.beneath?.ring && (
+          <rect
+            className="matter-in"
+            x={LEFT}
+            y={b.beneath! - 6}
+            width={RIGHT - LEFT}
+            height={13}
+            fill={drawing.beneath.ring}
+            opacity={0.85}
+          />
+        )}
         {drawing.dry && (
           <g>
-            <path d={`M${LEFT} ${BOTTOM - 30} q18 -12 36 -6 t36 2 V${BOTTOM} H${LEFT} Z`} fill={drawing.dry.hex} stroke="#26313c" strokeOpacity={0.25} />
+            <path
+              d={`M${LEFT} ${BOTTOM - 30} q18 -12 36 -6 t36 2 V${BOTTOM} H${LEFT} Z`}
+              fill={drawing.dry.hex}
+              stroke="#26313c"
+              strokeOpacity={0.25}
+            />
             {GRAINS.slice(0, 40).map((g, i) => (
-              <path key={i} d={`M${20 + g.x * 60} ${BOTTOM - 32 + g.y * 26} l2.5 2 l-2 2.6 l-2.6 -1.6 Z`} fill={drawing.dry!.hex} stroke="#26313c" strokeOpacity={0.3} strokeWidth={0.6} />
+              <path
+                key={i}
+                d={`M${20 + g.x * 60} ${BOTTOM - 32 + g.y * 26} l2.5 2 l-2 2.6 l-2.6 -1.6 Z`}
+                fill={drawing.dry!.hex}
+                stroke="#26313c"
+                strokeOpacity={0.3}
+                strokeWidth={0.6}
+              />
             ))}
           </g>
         )}
-        {drawing.sublimate && <rect x={LEFT} y={86} width={RIGHT - LEFT} height={46} fill={drawing.sublimate} opacity={0.7} rx={10} />}
-        {drawing.droplets && GRAINS.slice(0, 14).map((g, i) => <ellipse key={i} cx={20 + g.x * 60} cy={40 + g.y * 50} rx={1.6} ry={2.4} fill="#dcebf5" stroke="#7d93a6" strokeWidth={0.5} />)}
+        {drawing.sublimate && (
+          <rect x={LEFT} y={86} width={RIGHT - LEFT} height={46} fill={drawing.sublimate} opacity={0.7} rx={10} />
+        )}
+        {drawing.droplets &&
+          GRAINS.slice(0, 14).map((g, i) => (
+            <ellipse
+              key={i}
+              cx={20 + g.x * 60}
+              cy={40 + g.y * 50}
+              rx={1.6}
+              ry={2.4}
+              fill="#dcebf5"
+              stroke="#7d93a6"
+              strokeWidth={0.5}
+            />
+          ))}
         {GRAINS.slice(0, drawing.bubbles * 6).map((g, i) => (
-          <circle key={i} className="bubble" style={{ animationDelay: `${g.r * 1.6}s` }} cx={22 + g.x * 56} cy={b.aqueousTop + 12 + g.y * Math.max(8, b.aqueousBottom - b.aqueousTop - 24)} r={1.4 + g.r * 1.8} fill="#fff" fillOpacity={0.55} stroke="#53606d" strokeOpacity={0.5} strokeWidth={0.6} />
+          <circle
+            key={i}
+            className="bubble"
+            style={{ animationDelay: `${g.r * 1.6}s` }}
+            cx={22 + g.x * 56}
+            cy={b.aqueousTop + 12 + g.y * Math.max(8, b.aqueousBottom - b.aqueousTop - 24)}
+            r={1.4 + g.r * 1.8}
+            fill="#fff"
+            fillOpacity={0.55}
+            stroke="#53606d"
+            strokeOpacity={0.5}
+            strokeWidth={0.6}
+          />
         ))}
         <rect x={LEFT} y={b.aqueousTop} width={RIGHT - LEFT} height={BOTTOM - b.aqueousTop} fill={`url(#${id}deep)`} />
       </g>

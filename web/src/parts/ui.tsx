@@ -14,14 +14,23 @@ export function Button({ look = 'outline', className, ...rest }: ButtonHTMLAttri
   return (
     <button
       type="button"
-      className={clsx('inline-flex min-h-11 items-center justify-center gap-2 rounded-lg px-4 text-sm font-bold transition-colors disabled:opacity-45', LOOKS[look], className)}
+      className={clsx(
+        'inline-flex min-h-11 items-center justify-center gap-2 rounded-lg px-4 text-sm font-bold transition-colors disabled:opacity-45',
+        LOOKS[look],
+        className,
+      )}
       {...rest}
     />
   );
 }
 
 /** A choice that is on or off. */
-export function Chip({ on, swatch, children, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean; swatch?: string; children: ReactNode }) {
+export function Chip({
+  on,
+  swatch,
+  children,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean; swatch?: string; children: ReactNode }) {
   return (
     <button
       type="button"

@@ -16,16 +16,22 @@ export function sayObservation(o: Observation): string {
     case 'precipitate':
       if (o.event === 'none') return 'no precipitate';
       if (o.event === 'dissolved') return `${colour} precipitate dissolved`.trim();
-      return [o.amount, o.texture, colour, 'precipitate', o.event && o.event !== 'formed' ? `(${plain(o.event)})` : ''].filter(Boolean).join(' ');
+      return [o.amount, o.texture, colour, 'precipitate', o.event && o.event !== 'formed' ? `(${plain(o.event)})` : '']
+        .filter(Boolean)
+        .join(' ');
     case 'solution':
       if (o.event === 'unchanged' && !colour) return 'liquid unchanged';
-      return [o.clarity === 'cloudy' ? 'cloudy' : '', colour, 'liquid', o.event === 'unchanged' ? '(unchanged)' : ''].filter(Boolean).join(' ');
+      return [o.clarity === 'cloudy' ? 'cloudy' : '', colour, 'liquid', o.event === 'unchanged' ? '(unchanged)' : '']
+        .filter(Boolean)
+        .join(' ');
     case 'flame':
       return colour ? `${colour} flame${o.through === 'cobalt-glass' ? ' through cobalt glass' : ''}` : 'no flame colour';
     case 'paper':
       return `${plain(o.paper ?? 'paper')} ${o.event === 'changed' ? `turned ${colour || 'colour'}` : 'unchanged'}`;
     case 'gas':
-      return o.event === 'none' ? 'no gas' : [o.vigour ?? '', colour === 'colourless' ? '' : colour, 'gas'].filter(Boolean).join(' ');
+      return o.event === 'none'
+        ? 'no gas'
+        : [o.vigour ?? '', colour === 'colourless' ? '' : colour, 'gas'].filter(Boolean).join(' ');
     case 'smell':
       return o.smell === 'none' || !o.smell ? 'no smell' : `smell: ${plain(o.smell)}`;
     case 'ring':
@@ -33,9 +39,18 @@ export function sayObservation(o: Observation): string {
     case 'droplets':
     case 'layer':
     case 'deposit':
-      return o.event === 'none' ? `no ${CHANNEL_WORDS[o.channel].toLowerCase()}` : [colour, o.position ?? '', CHANNEL_WORDS[o.channel].toLowerCase()].filter(Boolean).join(' ');
+      return o.event === 'none'
+        ? `no ${CHANNEL_WORDS[o.channel].toLowerCase()}`
+        : [colour, o.position ?? '', CHANNEL_WORDS[o.channel].toLowerCase()].filter(Boolean).join(' ');
     case 'solid':
-      return [colour, 'solid', o.look ?? '', o.event && o.event !== 'unchanged' ? `(${plain(o.event)})` : o.event === 'unchanged' ? '(unchanged)' : ''].filter(Boolean).join(' ');
+      return [
+        colour,
+        'solid',
+        o.look ?? '',
+        o.event && o.event !== 'unchanged' ? `(${plain(o.event)})` : o.event === 'unchanged' ? '(unchanged)' : '',
+      ]
+        .filter(Boolean)
+        .join(' ');
     case 'splint':
       return `${o.splint ?? ''} splint ${plain(o.event ?? '')}`.trim();
     default:

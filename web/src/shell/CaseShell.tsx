@@ -52,7 +52,12 @@ export function CaseShell() {
             <NavLink
               key={p.to}
               to={`/cases/${id}/${p.to}`}
-              className={({ isActive }) => clsx('flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold', isActive ? 'bg-wash text-rust-deep' : 'text-muted hover:bg-wash')}
+              className={({ isActive }) =>
+                clsx(
+                  'flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold',
+                  isActive ? 'bg-wash text-rust-deep' : 'text-muted hover:bg-wash',
+                )
+              }
             >
               {p.name}
             </NavLink>

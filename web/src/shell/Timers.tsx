@@ -24,9 +24,20 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
       {timers.map((t) => {
         const left = Math.max(0, Math.ceil((new Date(t.due).getTime() - now) / 1000));
         return (
-          <li key={t.id} className={clsx('flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm', left ? 'border-rule' : 'border-rust text-rust-deep')}>
+          <li
+            key={t.id}
+            className={clsx(
+              'flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm',
+              left ? 'border-rule' : 'border-rust text-rust-deep',
+            )}
+          >
             <strong className="tabular-nums">{left ? clock(left) : 'done'}</strong> {t.label}
-            <button type="button" aria-label={`Put away the timer ${t.label}`} className="-mr-2 grid size-9 place-items-center" onClick={() => void append({ kind: 'timer-done', payload: { id: t.id } })}>
+            <button
+              type="button"
+              aria-label={`Put away the timer ${t.label}`}
+              className="-mr-2 grid size-9 place-items-center"
+              onClick={() => void append({ kind: 'timer-done', payload: { id: t.id } })}
+            >
               <X size={14} />
             </button>
           </li>

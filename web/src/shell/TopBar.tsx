@@ -4,7 +4,11 @@ import { Link } from 'react-router';
 
 function Brand() {
   return (
-    <Link to="/cases" className="flex min-h-11 items-center gap-1.5 pr-1 font-display text-[26px] leading-none font-semibold text-rust italic" aria-label="Foxing, all cases">
+    <Link
+      to="/cases"
+      className="flex min-h-11 items-center gap-1.5 pr-1 font-display text-[26px] leading-none font-semibold text-rust italic"
+      aria-label="Foxing, all cases"
+    >
       <svg viewBox="0 0 24 24" className="size-5" aria-hidden>
         <circle cx="14" cy="9" r="6" fill="currentColor" opacity=".55" />
         <circle cx="6" cy="15" r="3.6" fill="currentColor" opacity=".4" />
@@ -25,7 +29,12 @@ function ThemeSwitch() {
     setHood(next);
   };
   return (
-    <button type="button" onClick={change} className="grid size-11 place-items-center rounded-lg hover:bg-wash" aria-label={hood ? 'Light theme' : 'Hood theme, for flames and beads'}>
+    <button
+      type="button"
+      onClick={change}
+      className="grid size-11 place-items-center rounded-lg hover:bg-wash"
+      aria-label={hood ? 'Light theme' : 'Hood theme, for flames and beads'}
+    >
       {hood ? <Sun size={19} /> : <Moon size={19} />}
     </button>
   );

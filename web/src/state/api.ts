@@ -23,7 +23,10 @@ async function call<T extends z.ZodType>(schema: T, path: string, body?: unknown
   const data: unknown = await response.json().catch(() => null);
   if (!response.ok) {
     const problem = problemSchema.safeParse(data);
-    throw new ApiError(problem.success ? problem.data.detail : 'Foxing did not answer as expected.', problem.data?.code ?? 'internal');
+    throw new ApiError(
+      problem.success ? problem.data.detail : 'Foxing did not answer as expected.',
+      problem.data?.code ?? 'internal',
+    );
   }
   return schema.parse(data);
 }

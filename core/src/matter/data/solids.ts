@@ -13,6 +13,8 @@ export interface SolidTraits {
   readonly enthalpy?: number;
   /** Passes through filter paper. */
   readonly colloid?: true;
+  /** A lake: a dye held on this solid, which must be there first. */
+  readonly on?: string;
   /** Scattering power beside a common white precipitate (1). */
   readonly covers?: number;
 }
@@ -89,7 +91,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
   ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
-  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 15.2, 'pale-blue', 'gelatinous', 'NIST46', { hex: '#a3d0dd' }],
+  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS'],
   ['Cu2S', '2 Cu+ + HS- - H+', -34.6, 'black', 'fine', 'CRC'],
   ['CuI', 'Cu+ + I-', -11.9, 'off-white', 'fine', 'NIST46'],
@@ -141,7 +143,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Al(OH)3', 'Al3+ - 3 H+', 8.7, 'white', 'gelatinous', 'BM'],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
-  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 27.1, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12 }],
+  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3' }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { hex: '#93401f' }],
@@ -230,7 +232,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Mg3(PO4)2', '3 Mg2+ + 2 PO4^3-', -25.2, 'white', 'flocculent', 'NIST46'],
   ['MgF2', 'Mg2+ + 2 F-', -8.2, 'white', 'gelatinous', 'NIST46', { slow: 5 }],
   ['MgC2O4·2H2O', 'Mg2+ + C2O4^2-', -5.32, 'white', 'crystalline', 'CRC', { slow: 120 }],
-  ['Mg2(OH)3(C12H8N3O4)', '2 Mg2+ + C12H9N3O4 - 4 H+', 39.5, 'blue', 'flocculent', 'FIT', { hex: '#3456a8', covers: 12 }],
+  ['Mg2(OH)3(C12H8N3O4)', '2 Mg2+ + C12H9N3O4 - 4 H+', 27.0, 'blue', 'flocculent', 'FIT', { hex: '#3456a8', covers: 12, on: 'Mg(OH)2' }],
   ['MgSiO3', 'Mg2+ + H2SiO3 - 2 H+', 13.0, 'white', 'gelatinous', 'FIT'],
 
   // Alkali metals and others

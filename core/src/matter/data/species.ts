@@ -282,7 +282,8 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['HgS2^2-', 'Hg2+ + 2 HS- - 2 H+', 23.5, 'FIT'],
 
   // Dyes and special reagents
-  ['C22H11O9^3-', 'C22H14O9 - 3 H+', -12.0, 'FIT'],
+  ['C22H12O9^2-', 'C22H14O9 - 2 H+', -7.0, 'FIT'],
+  ['C22H11O9^3-', 'C22H14O9 - 3 H+', -16.0, 'FIT'],
   ['C12H8N3O4-', 'C12H9N3O4 - H+', -11.2, 'FIT'],
   ['Fe(CN)5NOS^4-', 'Fe(CN)5NO^2- + HS- - H+', -7.5, 'FIT'],
   ['C6H10O5I3-', 'C6H10O5 + I2 + I-', 7.3, 'FIT'],

@@ -92,6 +92,7 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['SbS2-', 'FIT', [360, 300, 90]],
   ['AsS2-', 'FIT', [330, 200, 80]],
   ['C22H14O9', 'FIT', [520, 6000, 110]],
+  ['C22H12O9^2-', 'FIT', [525, 5500, 115]],
   ['C22H11O9^3-', 'FIT', [540, 5000, 120]],
   ['C12H9N3O4', 'FIT', [430, 18000, 110]],
   ['C12H8N3O4-', 'FIT', [545, 22000, 120]],

@@ -31,9 +31,20 @@ export interface StandardTest {
   readonly confirms?: readonly string[];
 }
 
-const take = (mL = 1): TestStep => ({ op: { op: 'take', to: '1', from: 'S', mL }, say: `Take ${mL} mL of the original solution into a clean tube.` });
-const drops = (reagent: string, n: number, say: string, why?: string): TestStep => ({ op: { op: 'add', to: '1', reagent, drops: n }, say, ...(why && { why }) });
-const pour = (reagent: string, mL: number, say: string, why?: string): TestStep => ({ op: { op: 'add', to: '1', reagent, mL }, say, ...(why && { why }) });
+const take = (mL = 1): TestStep => ({
+  op: { op: 'take', to: '1', from: 'S', mL },
+  say: `Take ${mL} mL of the original solution into a clean tube.`,
+});
+const drops = (reagent: string, n: number, say: string, why?: string): TestStep => ({
+  op: { op: 'add', to: '1', reagent, drops: n },
+  say,
+  ...(why && { why }),
+});
+const pour = (reagent: string, mL: number, say: string, why?: string): TestStep => ({
+  op: { op: 'add', to: '1', reagent, mL },
+  say,
+  ...(why && { why }),
+});
 
 export const TESTS: readonly StandardTest[] = [
   {

@@ -28,16 +28,39 @@ interface Choice {
   readonly act?: () => void;
 }
 
-function Menu({ name, shortcut, choices, run, disabled, open, setOpen }: { name: string; shortcut: string; choices: readonly Choice[]; run: (op: Op) => void; disabled?: boolean; open: boolean; setOpen: (open: boolean) => void }) {
+function Menu({
+  name,
+  shortcut,
+  choices,
+  run,
+  disabled,
+  open,
+  setOpen,
+}: {
+  name: string;
+  shortcut: string;
+  choices: readonly Choice[];
+  run: (op: Op) => void;
+  disabled?: boolean;
+  open: boolean;
+  setOpen: (open: boolean) => void;
+}) {
   return (
     <DropdownMenu.Root open={open} onOpenChange={setOpen}>
       <DropdownMenu.Trigger className={button} disabled={disabled}>
         <Letter of={name} key_={shortcut} />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content sideOffset={6} className="z-40 max-h-[70dvh] min-w-56 overflow-y-auto rounded-xl border border-rule bg-paper p-1.5 shadow-xl">
+        <DropdownMenu.Content
+          sideOffset={6}
+          className="z-40 max-h-[70dvh] min-w-56 overflow-y-auto rounded-xl border border-rule bg-paper p-1.5 shadow-xl"
+        >
           {choices.map((c) => (
-            <DropdownMenu.Item key={c.name} onSelect={() => (c.op ? run(c.op) : c.act?.())} className="flex min-h-11 cursor-pointer items-center rounded-lg px-3 text-sm outline-none data-highlighted:bg-wash">
+            <DropdownMenu.Item
+              key={c.name}
+              onSelect={() => (c.op ? run(c.op) : c.act?.())}
+              className="flex min-h-11 cursor-pointer items-center rounded-lg px-3 text-sm outline-none data-highlighted:bg-wash"
+            >
               {c.name}
             </DropdownMenu.Item>
           ))}
@@ -73,7 +96,8 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   const solid = view.summary.unit === 'g';
 
   const run = (op: Op) => void perform(op);
-  const add = (amount: { drops: number } | { mL: number } | { grams: number }) => run({ op: 'add', to: id, reagent: reagent.id, ...amount });
+  const add = (amount: { drops: number } | { mL: number } | { grams: number }) =>
+    run({ op: 'add', to: id, reagent: reagent.id, ...amount });
   const doses = reagent.solid
     ? [{ name: 'a pinch', dose: { grams: 0.05 } }, { name: '0.2 g', dose: { grams: 0.2 } }]
     : [{ name: '1 drop', dose: { drops: 1 } }, { name: '5', dose: { drops: 5 } }, { name: '1 mL', dose: { mL: 1 } }]; // prettier-ignore
@@ -83,14 +107,36 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
       key: 'k',
       free: true,
       choices: [
-        ...(held ? [{ name: `1 mL of ${held.id} into a new tube ${nextTube}`, op: { op: 'take', to: nextTube, from: held.id, mL: 1 } as Op }] : []),
+        ...(held
+          ? [
+              {
+                name: `1 mL of ${held.id} into a new tube ${nextTube}`,
+                op: { op: 'take', to: nextTube, from: held.id, mL: 1 } as Op,
+              },
+            ]
+          : []),
         ...(solid
           ? [
               { name: `0.1 g of the dry sample into tube ${nextTube}`, op: { op: 'take-solid', to: nextTube, grams: 0.1 } as Op },
-              { name: 'Make more original solution: 0.4 g in 12 mL water', op: { op: 'dissolve', to: view.vessels.some((v) => v.id === 'S') ? nextTube : 'S', grams: 0.4, in: 'water', mL: 12, warm: true } as Op },
-              { name: `Sodium-carbonate extract of 0.3 g into tube ${nextTube}`, op: { op: 'carbonate-extract', to: nextTube, grams: 0.3 } as Op },
+              {
+                name: 'Make more original solution: 0.4 g in 12 mL water',
+                op: {
+                  op: 'dissolve',
+                  to: view.vessels.some((v) => v.id === 'S') ? nextTube : 'S',
+                  grams: 0.4,
+                  in: 'water',
+                  mL: 12,
+                  warm: true,
+                } as Op,
+              },
+              {
+                name: `Sodium-carbonate extract of 0.3 g into tube ${nextTube}`,
+                op: { op: 'carbonate-extract', to: nextTube, grams: 0.3 } as Op,
+              },
             ]
-          : [{ name: `1 mL of the sample into tube ${nextTube}`, op: { op: 'take', to: nextTube, from: 'sample', mL: 1 } as Op }]),
+          : [
+              { name: `1 mL of the sample into tube ${nextTube}`, op: { op: 'take', to: nextTube, from: 'sample', mL: 1 } as Op },
+            ]),
       ],
     },
     Heat: {
@@ -100,7 +146,10 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
         { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
         { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
         { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
-        { name: `Heat 0.15 g of dry sample in tube ${nextTube}`, op: { op: 'dry-heat', to: nextTube, grams: 0.15, strong: true } },
+        {
+          name: `Heat 0.15 g of dry sample in tube ${nextTube}`,
+          op: { op: 'dry-heat', to: nextTube, grams: 0.15, strong: true },
+        },
       ],
     },
     Settle: {
@@ -122,15 +171,42 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
     Paper: {
       key: 'p',
       choices: [
-        { name: 'Damp red litmus at the mouth', op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: true } },
-        { name: 'Damp blue litmus at the mouth', op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'mouth', damp: true } },
-        { name: 'Dry red litmus at the mouth', op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: false } },
-        { name: 'Red litmus, a drop of the liquid', op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'liquid', damp: true } },
-        { name: 'Blue litmus, a drop of the liquid', op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'liquid', damp: true } },
-        { name: 'Universal indicator, a drop of the liquid', op: { op: 'paper', vessel: id, paper: 'universal-indicator', where: 'liquid', damp: true } },
-        { name: 'Lead-acetate paper at the mouth', op: { op: 'paper', vessel: id, paper: 'lead-acetate', where: 'mouth', damp: true } },
-        { name: 'Dichromate paper at the mouth', op: { op: 'paper', vessel: id, paper: 'dichromate', where: 'mouth', damp: true } },
-        { name: 'Starch–iodide paper at the mouth', op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true } },
+        {
+          name: 'Damp red litmus at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: true },
+        },
+        {
+          name: 'Damp blue litmus at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'mouth', damp: true },
+        },
+        {
+          name: 'Dry red litmus at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: false },
+        },
+        {
+          name: 'Red litmus, a drop of the liquid',
+          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'liquid', damp: true },
+        },
+        {
+          name: 'Blue litmus, a drop of the liquid',
+          op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'liquid', damp: true },
+        },
+        {
+          name: 'Universal indicator, a drop of the liquid',
+          op: { op: 'paper', vessel: id, paper: 'universal-indicator', where: 'liquid', damp: true },
+        },
+        {
+          name: 'Lead-acetate paper at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'lead-acetate', where: 'mouth', damp: true },
+        },
+        {
+          name: 'Dichromate paper at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'dichromate', where: 'mouth', damp: true },
+        },
+        {
+          name: 'Starch–iodide paper at the mouth',
+          op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true },
+        },
         { name: 'Lead the gas into lime water', op: { op: 'limewater', vessel: id } },
         { name: 'Glowing splint', op: { op: 'splint', vessel: id, splint: 'glowing' } },
         { name: 'Lit splint', op: { op: 'splint', vessel: id, splint: 'lit' } },
@@ -146,7 +222,14 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
         ...(held ? [{ name: `Flame test on tube ${held.id}`, op: { op: 'flame', from: held.id } as Op }] : []),
         { name: 'Borax bead, oxidising zone, cold', op: { op: 'bead', from: 'sample', zone: 'oxidising', look: 'cold' } },
         { name: 'Borax bead, reducing zone, cold', op: { op: 'bead', from: 'sample', zone: 'reducing', look: 'cold' } },
-        ...(solid ? [{ name: 'Charcoal block, then cobalt nitrate', op: { op: 'charcoal', zone: 'reducing', then: 'cobalt-nitrate' } as Op }] : []),
+        ...(solid
+          ? [
+              {
+                name: 'Charcoal block, then cobalt nitrate',
+                op: { op: 'charcoal', zone: 'reducing', then: 'cobalt-nitrate' } as Op,
+              },
+            ]
+          : []),
       ],
     },
     Timer: {
@@ -160,9 +243,21 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   };
 
   const need = (what: () => void) => () => (none ? toast('Take some of the sample into a tube first.') : what());
-  useHotkeys('a', need(() => add({ drops: 1 })), [id, reagentId, none]);
-  useHotkeys('c', need(() => run({ op: 'cool', vessel: id })), [id, none]);
-  useHotkeys('s', need(() => run({ op: 'shake', vessel: id })), [id, none]);
+  useHotkeys(
+    'a',
+    need(() => add({ drops: 1 })),
+    [id, reagentId, none],
+  );
+  useHotkeys(
+    'c',
+    need(() => run({ op: 'cool', vessel: id })),
+    [id, none],
+  );
+  useHotkeys(
+    's',
+    need(() => run({ op: 'shake', vessel: id })),
+    [id, none],
+  );
   useHotkeys('h,e,d,p,f,t,k', (_event, hotkey) => setMenu(Object.keys(menus).find((m) => menus[m]!.key === hotkey.keys?.join('')) ?? null), { preventDefault: true }, [id]); // prettier-ignore
   useHotkeys('1,2,3,4,5,6,7,8,9', (event) => {
     const chosen = view.vessels[Number(event.key) - 1];
@@ -174,21 +269,45 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   return (
     <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
       <ReagentPicker chosen={reagent} choose={chooseReagent} trigger={picker} />
-      <div className="inline-flex overflow-hidden rounded-lg border border-rule bg-card" role="group" aria-label={`Add ${reagent.name} to tube ${id}`}>
+      <div
+        className="inline-flex overflow-hidden rounded-lg border border-rule bg-card"
+        role="group"
+        aria-label={`Add ${reagent.name} to tube ${id}`}
+      >
         {doses.map((d) => (
-          <button key={d.name} type="button" className="min-h-11 border-rule px-3 text-sm font-bold not-first:border-l hover:bg-wash" onClick={() => add(d.dose)}>
+          <button
+            key={d.name}
+            type="button"
+            className="min-h-11 border-rule px-3 text-sm font-bold not-first:border-l hover:bg-wash"
+            onClick={() => add(d.dose)}
+          >
             {d.name}
           </button>
         ))}
         {!reagent.solid && !reagent.solvent && (
-          <button type="button" className="min-h-11 border-l border-rule px-3 text-sm hover:bg-wash disabled:opacity-45" disabled={none} onClick={() => run({ op: 'add', to: id, reagent: reagent.id, mL: 1, layered: true })} title="Run 1 mL down the side without mixing">
+          <button
+            type="button"
+            className="min-h-11 border-l border-rule px-3 text-sm hover:bg-wash disabled:opacity-45"
+            disabled={none}
+            onClick={() => run({ op: 'add', to: id, reagent: reagent.id, mL: 1, layered: true })}
+            title="Run 1 mL down the side without mixing"
+          >
             down the side
           </button>
         )}
       </div>
       <div className="flex flex-wrap items-center" role="group" aria-label={`Do to tube ${id}`}>
         {Object.entries(menus).map(([name, m]) => (
-          <Menu key={name} name={name} shortcut={m.key} choices={m.choices} run={run} disabled={none && !m.free} open={menu === name} setOpen={(open) => setMenu(open ? name : null)} />
+          <Menu
+            key={name}
+            name={name}
+            shortcut={m.key}
+            choices={m.choices}
+            run={run}
+            disabled={none && !m.free}
+            open={menu === name}
+            setOpen={(open) => setMenu(open ? name : null)}
+          />
         ))}
         <button type="button" className={button} disabled={none} onClick={() => run({ op: 'cool', vessel: id })}>
           <Letter of="Cool" key_="c" />

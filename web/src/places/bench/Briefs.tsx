@@ -23,7 +23,8 @@ export function BriefLedger({ view }: { view: CaseView }) {
             <li key={e.number} className={clsx('flex gap-3 py-2 text-sm', e.struck && 'text-faint line-through')}>
               <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{e.number}</span>
               <span>
-                <strong>{testById.get(e.test)?.title ?? 'Free work'}.</strong> {sayAll(e.observed)} {e.note} <span className="text-muted">{e.inference}</span>
+                <strong>{testById.get(e.test)?.title ?? 'Free work'}.</strong> {sayAll(e.observed)} {e.note}{' '}
+                <span className="text-muted">{e.inference}</span>
               </span>
             </li>
           ))}
@@ -50,7 +51,10 @@ export function BriefSuspects({ view }: { view: CaseView }) {
           <li key={s.ion}>
             <Link
               to={`/cases/${id}/suspects/${encodeURIComponent(s.ion)}`}
-              className={clsx('inline-flex min-h-9 items-center gap-1.5 rounded-lg px-2 text-sm font-bold hover:bg-wash', s.state === 'hinted' ? 'bg-wash text-rust-deep' : s.state === 'ruled-out' ? 'text-faint' : 'text-ink')}
+              className={clsx(
+                'inline-flex min-h-9 items-center gap-1.5 rounded-lg px-2 text-sm font-bold hover:bg-wash',
+                s.state === 'hinted' ? 'bg-wash text-rust-deep' : s.state === 'ruled-out' ? 'text-faint' : 'text-ink',
+              )}
             >
               <Mark state={s.state} /> <Formula of={s.ion} />
             </Link>

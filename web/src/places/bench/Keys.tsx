@@ -26,7 +26,10 @@ export function Keys({ open, setOpen }: { open: boolean; setOpen: (open: boolean
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,26rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,26rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl"
+        >
           <Dialog.Title className="text-2xl">Keys</Dialog.Title>
           <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5 text-sm">
             {KEYS.map(([key, what]) => (

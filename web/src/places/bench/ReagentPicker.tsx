@@ -5,18 +5,39 @@ import { type RefObject, useState } from 'react';
 import { type ReagentRow, REAGENTS } from '#core/matter/data/reagents';
 
 /** The tray: a reagent is found by typing a part of its name. */
-export function ReagentPicker({ chosen, choose, trigger }: { chosen: ReagentRow; choose: (id: string) => void; trigger: RefObject<HTMLButtonElement | null> }) {
+export function ReagentPicker({
+  chosen,
+  choose,
+  trigger,
+}: {
+  chosen: ReagentRow;
+  choose: (id: string) => void;
+  trigger: RefObject<HTMLButtonElement | null>;
+}) {
   const [open, setOpen] = useState(false);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger ref={trigger} aria-label={`Reagent: ${chosen.name}`} className="flex min-h-11 w-56 items-center justify-between gap-2 rounded-lg border border-rust bg-card px-3 text-left text-sm font-bold">
+      <Popover.Trigger
+        ref={trigger}
+        aria-label={`Reagent: ${chosen.name}`}
+        className="flex min-h-11 w-56 items-center justify-between gap-2 rounded-lg border border-rust bg-card px-3 text-left text-sm font-bold"
+      >
         <span className="truncate">{chosen.name}</span>
         <ChevronsUpDown size={15} className="shrink-0 text-faint" aria-hidden />
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content side="top" align="start" sideOffset={8} className="z-40 w-80 rounded-xl border border-rule bg-paper p-2 shadow-xl">
+        <Popover.Content
+          side="top"
+          align="start"
+          sideOffset={8}
+          className="z-40 w-80 rounded-xl border border-rule bg-paper p-2 shadow-xl"
+        >
           <Command label="Find a reagent" loop>
-            <Command.Input autoFocus placeholder="Type a part of its name" className="mb-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-sm" />
+            <Command.Input
+              autoFocus
+              placeholder="Type a part of its name"
+              className="mb-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-sm"
+            />
             <Command.List className="max-h-80 overflow-y-auto">
               <Command.Empty className="p-3 text-sm text-muted">No such bottle on the shelf.</Command.Empty>
               {REAGENTS.map((r) => (

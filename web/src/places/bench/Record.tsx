@@ -157,18 +157,34 @@ export function Record({ view, test, held, append }: Props) {
       )}
       <label className="mt-3 block text-sm text-muted">
         In your own words
-        <input value={note} onChange={(e) => setNote(e.target.value)} maxLength={600} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" />
+        <input
+          value={note}
+          onChange={(e) => setNote(e.target.value)}
+          maxLength={600}
+          className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
+        />
       </label>
       <label className="mt-2 block text-sm text-muted">
         What it tells you
-        <input value={inference} onChange={(e) => setInference(e.target.value)} maxLength={600} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" />
+        <input
+          value={inference}
+          onChange={(e) => setInference(e.target.value)}
+          maxLength={600}
+          className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
+        />
       </label>
       <div className="mt-3 flex items-center gap-4">
         <Button look="solid" disabled={busy} onClick={() => void write()}>
           Write entry {view.entries.length + 1}
         </Button>
         <label className="flex min-h-11 items-center gap-2 text-sm">
-          <input type="checkbox" className="size-5 accent-(--rust)" checked={unsure} onChange={(e) => setUnsure(e.target.checked)} /> not sure
+          <input
+            type="checkbox"
+            className="size-5 accent-(--rust)"
+            checked={unsure}
+            onChange={(e) => setUnsure(e.target.checked)}
+          />{' '}
+          not sure
         </label>
       </div>
     </section>

@@ -6,9 +6,14 @@ import type { CaseView } from '#contract';
 /** The same path where there is no room for it: a list to choose from. */
 export function RouteChoice({ active, choose }: { active: string | null; choose: (id: string | null) => void }) {
   return (
-    <label className="block px-5 pt-4 text-sm text-muted lg:hidden">
-      Test
-      <select className="mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink" value={active ?? ''} onChange={(e) => choose(e.target.value || null)}>
+    <div className="px-5 pt-4 text-sm text-muted lg:hidden">
+      <label htmlFor="route-choice">Test</label>
+      <select
+        id="route-choice"
+        className="mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
+        value={active ?? ''}
+        onChange={(e) => choose(e.target.value || null)}
+      >
         <option value="">free work</option>
         {Object.entries(STATIONS).map(([station, name]) => (
           <optgroup key={station} label={name}>
@@ -20,7 +25,7 @@ export function RouteChoice({ active, choose }: { active: string | null; choose:
           </optgroup>
         ))}
       </select>
-    </label>
+    </div>
   );
 }
 
@@ -43,10 +48,19 @@ export function Route({ view, active, choose }: { view: CaseView; active: string
                     type="button"
                     aria-current={now ? 'step' : undefined}
                     onClick={() => choose(now ? null : t.id)}
-                    className={clsx('flex min-h-9 w-full items-start gap-2.5 rounded-lg px-2 py-1.5 text-left text-sm leading-snug', now ? 'bg-wash font-bold' : 'hover:bg-wash')}
+                    className={clsx(
+                      'flex min-h-9 w-full items-start gap-2.5 rounded-lg px-2 py-1.5 text-left text-sm leading-snug',
+                      now ? 'bg-wash font-bold' : 'hover:bg-wash',
+                    )}
                   >
                     <span className="mt-0.5 shrink-0" aria-hidden>
-                      {entry ? <Check size={15} className="text-sage" /> : now ? <Square size={13} className="fill-rust text-rust" /> : <Circle size={13} className="text-faint" />}
+                      {entry ? (
+                        <Check size={15} className="text-sage" />
+                      ) : now ? (
+                        <Square size={13} className="fill-rust text-rust" />
+                      ) : (
+                        <Circle size={13} className="text-faint" />
+                      )}
                     </span>
                     <span>
                       {t.title}

@@ -39,7 +39,15 @@ function Family({ held }: { held: VesselView | null }) {
       {held.family.map((f, i) => (
         <span key={f}>
           {i > 0 && ' → '}
-          {f === 'sample' ? 'sample' : f === held.id ? <strong className="text-muted">tube {f}</strong> : f === 'S' ? 'original solution' : `tube ${f}`}
+          {f === 'sample' ? (
+            'sample'
+          ) : f === held.id ? (
+            <strong className="text-muted">tube {f}</strong>
+          ) : f === 'S' ? (
+            'original solution'
+          ) : (
+            `tube ${f}`
+          )}
         </span>
       ))}
     </p>
@@ -57,7 +65,10 @@ export function TestPanel({ test, view, held, perform }: Props) {
       {test ? (
         <Steps key={test.id} test={test} view={view} perform={perform} />
       ) : (
-        <p className="text-sm text-muted">Choose a test on the route to be led through it, or work freely with the reagents and actions below. Say what you see on the right.</p>
+        <p className="text-sm text-muted">
+          Choose a test on the route to be led through it, or work freely with the reagents and actions below. Say what you see on
+          the right.
+        </p>
       )}
     </div>
   );

@@ -12,7 +12,10 @@ import { api } from '../../state/api';
 function Sheet({ of: c }: { of: CaseSummary }) {
   return (
     <li>
-      <Link to={`/cases/${c.id}/${c.concluded ? 'ledger' : 'bench'}`} className="flex h-full flex-col rounded-xl border border-rule bg-paper p-5 shadow-[0_1px_0_var(--rule)] hover:border-rust">
+      <Link
+        to={`/cases/${c.id}/${c.concluded ? 'ledger' : 'bench'}`}
+        className="flex h-full flex-col rounded-xl border border-rule bg-paper p-5 shadow-[0_1px_0_var(--rule)] hover:border-rust"
+      >
         <div className="flex items-baseline justify-between gap-3">
           <h2 className="text-2xl">{c.name}</h2>
           <span className="text-sm text-muted">{c.concluded ? 'concluded' : c.entries ? 'in progress' : 'not begun'}</span>
@@ -30,7 +33,9 @@ function Sheet({ of: c }: { of: CaseSummary }) {
           {c.hinted.length > 6 && <span className="text-sm text-muted">and {c.hinted.length - 6} more</span>}
           {!c.hinted.length && <span className="text-sm text-muted">Nothing suspected yet</span>}
         </p>
-        <p className="mt-auto pt-4 text-xs text-faint">last worked {formatDistanceToNow(new Date(c.updatedAt), { addSuffix: true })}</p>
+        <p className="mt-auto pt-4 text-xs text-faint">
+          last worked {formatDistanceToNow(new Date(c.updatedAt), { addSuffix: true })}
+        </p>
       </Link>
     </li>
   );
@@ -92,7 +97,9 @@ export function Cases() {
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-6xl px-5 py-8">
         <div className="flex flex-wrap items-start justify-between gap-4">
-          <Heading note="A bookbinder’s workshop has closed, and its cabinet of unlabelled jars has come to the materials laboratory. Find out what is in them.">Cases</Heading>
+          <Heading note="A bookbinder’s workshop has closed, and its cabinet of unlabelled jars has come to the materials laboratory. Find out what is in them.">
+            Cases
+          </Heading>
           <NewCase />
         </div>
         {isPending && <Blank title="Fetching the cases …" />}
@@ -105,9 +112,14 @@ export function Cases() {
           </Blank>
         )}
         {cases?.length === 0 && <Blank title="No cases yet">Press “New case” and choose a jar from the cabinet.</Blank>}
-        <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">{cases?.map((c) => <Sheet key={c.id} of={c} />)}</ul>
+        <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+          {cases?.map((c) => (
+            <Sheet key={c.id} of={c} />
+          ))}
+        </ul>
         <p className="mt-10 max-w-2xl border-t border-rule pt-4 text-sm text-muted">
-          Foxing does not replace a risk assessment, a supervisor or your laboratory’s own rules. With real substances, follow them first.
+          Foxing does not replace a risk assessment, a supervisor or your laboratory’s own rules. With real substances, follow
+          them first.
         </p>
       </main>
     </div>

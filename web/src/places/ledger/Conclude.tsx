@@ -40,7 +40,12 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
     setSaid(null);
     await append({
       kind: 'conclusion',
-      payload: { found, signed: signed.trim(), ...(formula.trim() && { formula: formula.trim() }), ...(remarks.trim() && { remarks: remarks.trim() }) },
+      payload: {
+        found,
+        signed: signed.trim(),
+        ...(formula.trim() && { formula: formula.trim() }),
+        ...(remarks.trim() && { remarks: remarks.trim() }),
+      },
     });
   };
 
@@ -51,8 +56,14 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
       <ul className="mt-3 flex flex-wrap gap-2">
         {found.map((f) => (
           <li key={f.ion} className="rounded-full bg-wash px-3 py-1.5 text-sm">
-            <strong>{ION_NAMES[f.ion] ?? f.ion}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries {f.evidence.join(', ')}{' '}
-            <button type="button" className="underline" aria-label={`Take ${ION_NAMES[f.ion] ?? f.ion} out`} onClick={() => setFound(found.filter((x) => x !== f))}>
+            <strong>{ION_NAMES[f.ion] ?? f.ion}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries{' '}
+            {f.evidence.join(', ')}{' '}
+            <button
+              type="button"
+              className="underline"
+              aria-label={`Take ${ION_NAMES[f.ion] ?? f.ion} out`}
+              onClick={() => setFound(found.filter((x) => x !== f))}
+            >
               remove
             </button>
           </li>
@@ -81,29 +92,54 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
         </label>
         <label className="text-sm text-muted">
           Claim
-          <select className={`${field} mt-1 block text-ink`} value={claim} onChange={(e) => setClaim(e.target.value as Found['claim'])}>
+          <select
+            className={`${field} mt-1 block text-ink`}
+            value={claim}
+            onChange={(e) => setClaim(e.target.value as Found['claim'])}
+          >
             <option value="confirmed">present</option>
             <option value="may-be-present">may be present</option>
           </select>
         </label>
         <label className="text-sm text-muted">
           Evidence
-          <input className={`${field} mt-1 block w-40 text-ink`} value={evidence} placeholder="entries, e.g. 3, 5" onChange={(e) => setEvidence(e.target.value)} />
+          <input
+            className={`${field} mt-1 block w-40 text-ink`}
+            value={evidence}
+            placeholder="entries, e.g. 3, 5"
+            onChange={(e) => setEvidence(e.target.value)}
+          />
         </label>
         <Button onClick={addIon}>Add the ion</Button>
       </div>
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
         <label className="text-sm text-muted">
           Proposed formula
-          <input className={`${field} mt-1 block w-full text-ink`} value={formula} maxLength={80} onChange={(e) => setFormula(e.target.value)} />
+          <input
+            className={`${field} mt-1 block w-full text-ink`}
+            value={formula}
+            maxLength={80}
+            onChange={(e) => setFormula(e.target.value)}
+          />
         </label>
         <label className="text-sm text-muted">
           Signed
-          <input className={`${field} mt-1 block w-full text-ink`} value={signed} maxLength={80} onChange={(e) => setSigned(e.target.value)} />
+          <input
+            className={`${field} mt-1 block w-full text-ink`}
+            value={signed}
+            maxLength={80}
+            onChange={(e) => setSigned(e.target.value)}
+          />
         </label>
         <label className="text-sm text-muted sm:col-span-2">
           Remarks
-          <textarea className={`${field} mt-1 block w-full py-2 text-ink`} rows={2} value={remarks} maxLength={1000} onChange={(e) => setRemarks(e.target.value)} />
+          <textarea
+            className={`${field} mt-1 block w-full py-2 text-ink`}
+            rows={2}
+            value={remarks}
+            maxLength={1000}
+            onChange={(e) => setRemarks(e.target.value)}
+          />
         </label>
       </div>
       {said && (

@@ -17,21 +17,34 @@ function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'
   const [open, setOpen] = useState(false);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash">strike</Dialog.Trigger>
+      <Dialog.Trigger className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash">
+        strike
+      </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,28rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
           <Dialog.Title className="text-2xl">Strike entry {entry.number}</Dialog.Title>
-          <Dialog.Description className="mt-1 text-sm text-muted">It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.</Dialog.Description>
+          <Dialog.Description className="mt-1 text-sm text-muted">
+            It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.
+          </Dialog.Description>
           <label className="mt-4 block text-sm">
             Why?
-            <input value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3" />
+            <input
+              value={reason}
+              onChange={(e) => setReason(e.target.value)}
+              maxLength={300}
+              className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3"
+            />
           </label>
           <div className="mt-4 flex gap-3">
             <Button
               look="solid"
               disabled={!reason.trim()}
-              onClick={() => void append({ kind: 'strike', payload: { entry: entry.number, reason: reason.trim() } }).then((ok) => ok && setOpen(false))}
+              onClick={() =>
+                void append({ kind: 'strike', payload: { entry: entry.number, reason: reason.trim() } }).then(
+                  (ok) => ok && setOpen(false),
+                )
+              }
             >
               Strike it
             </Button>
@@ -106,7 +119,8 @@ function Verdict({ conclusion }: { conclusion: NonNullable<CaseView['conclusion'
       )}
       {conclusion.remarks && <p className="mt-2 text-muted">{conclusion.remarks}</p>}
       <p className="mt-4 border-t border-rule pt-3 text-sm">
-        Signed <em className="font-display text-lg">{conclusion.signed}</em>, {format(new Date(conclusion.at), 'd MMMM yyyy, HH:mm')}
+        Signed <em className="font-display text-lg">{conclusion.signed}</em>,{' '}
+        {format(new Date(conclusion.at), 'd MMMM yyyy, HH:mm')}
       </p>
     </section>
   );
@@ -121,7 +135,8 @@ export function Ledger() {
         <Heading
           note={
             <>
-              {summary.look} · simulated unknown salt · opened {format(new Date(summary.createdAt), 'd MMMM yyyy')} · {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
+              {summary.look} · simulated unknown salt · opened {format(new Date(summary.createdAt), 'd MMMM yyyy')} ·{' '}
+              {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
             </>
           }
         >

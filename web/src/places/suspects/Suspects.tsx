@@ -16,14 +16,28 @@ function Cell({ suspect, entry }: { suspect: SuspectView; entry: number }) {
   const forIt = b.speaks === 'for';
   return (
     <td className="p-0.5">
-      <span title={b.text} className={clsx('block rounded-md py-1.5 text-center text-xs font-bold', forIt ? 'bg-[#e2b89c] text-[#4a1d08]' : 'bg-[#6a7b8c] text-white')}>
+      <span
+        title={b.text}
+        className={clsx(
+          'block rounded-md py-1.5 text-center text-xs font-bold',
+          forIt ? 'bg-[#e2b89c] text-[#4a1d08]' : 'bg-[#55667a] text-white',
+        )}
+      >
         {forIt ? 'for' : 'against'}
       </span>
     </td>
   );
 }
 
-function Matrix({ suspects, entries, chosen }: { suspects: readonly SuspectView[]; entries: readonly EntryView[]; chosen: string }) {
+function Matrix({
+  suspects,
+  entries,
+  chosen,
+}: {
+  suspects: readonly SuspectView[];
+  entries: readonly EntryView[];
+  chosen: string;
+}) {
   const id = useCaseId();
   return (
     <div className="overflow-x-auto">
@@ -34,7 +48,12 @@ function Matrix({ suspects, entries, chosen }: { suspects: readonly SuspectView[
               Ion
             </th>
             {entries.map((e) => (
-              <th scope="col" key={e.number} className="min-w-16 px-1 pb-1 align-bottom font-normal" title={testById.get(e.test)?.title}>
+              <th
+                scope="col"
+                key={e.number}
+                className="min-w-16 px-1 pb-1 align-bottom font-normal"
+                title={testById.get(e.test)?.title}
+              >
                 <span className="block font-display text-lg leading-none text-rust">{e.number}</span>
                 <span className="text-xs text-muted">{(testById.get(e.test)?.title ?? 'Free').split(/[ ,]/)[0]}</span>
               </th>
@@ -48,9 +67,13 @@ function Matrix({ suspects, entries, chosen }: { suspects: readonly SuspectView[
                 <Link
                   to={`/cases/${id}/suspects/${encodeURIComponent(s.ion)}`}
                   aria-current={s.ion === chosen ? 'true' : undefined}
-                  className={clsx('inline-flex min-h-9 items-center gap-2 rounded-lg px-2 font-bold', s.state === 'hinted' ? 'text-rust-deep' : s.state === 'ruled-out' ? 'text-faint' : '')}
+                  className={clsx(
+                    'inline-flex min-h-9 items-center gap-2 rounded-lg px-2 font-bold',
+                    s.state === 'hinted' ? 'text-rust-deep' : s.state === 'ruled-out' ? 'text-faint' : '',
+                  )}
                 >
-                  <Mark state={s.state} /> <Formula of={s.ion} /> <span className="text-xs font-normal text-muted">{MARK_WORDS[s.state]}</span>
+                  <Mark state={s.state} /> <Formula of={s.ion} />{' '}
+                  <span className="text-xs font-normal text-muted">{MARK_WORDS[s.state]}</span>
                 </Link>
               </th>
               {entries.map((e) => (
@@ -76,8 +99,16 @@ export function Suspects() {
   return (
     <div className="grid grow lg:grid-cols-[minmax(0,1fr)_380px]">
       <section className="min-w-0 p-6">
-        <Heading note="Each entry speaks for an ion when it shows what that ion gives and some others do not, and against it when the ion would have shown and did not.">Suspects</Heading>
-        {entries.length ? <Matrix suspects={sorted} entries={entries} chosen={chosen.ion} /> : <Blank title="Nothing to go on yet">Write down what a standard test shows, and it will speak for or against each ion here.</Blank>}
+        <Heading note="Each entry speaks for an ion when it shows what that ion gives and some others do not, and against it when the ion would have shown and did not.">
+          Suspects
+        </Heading>
+        {entries.length ? (
+          <Matrix suspects={sorted} entries={entries} chosen={chosen.ion} />
+        ) : (
+          <Blank title="Nothing to go on yet">
+            Write down what a standard test shows, and it will speak for or against each ion here.
+          </Blank>
+        )}
       </section>
       <aside className="border-rule bg-paper p-6 max-lg:border-t lg:border-l" aria-label="Evidence">
         <h2 className="flex items-center gap-3 text-2xl first-letter:uppercase">
@@ -85,7 +116,11 @@ export function Suspects() {
         </h2>
         <p className="mt-1 text-muted">
           <Formula of={chosen.ion} /> is <strong>{MARK_WORDS[chosen.state]}</strong>
-          {chosen.state === 'hinted' ? ': it may be present.' : chosen.state === 'open' ? ': nothing speaks against it.' : ': a test that would have shown it did not.'}
+          {chosen.state === 'hinted'
+            ? ': it may be present.'
+            : chosen.state === 'open'
+              ? ': nothing speaks against it.'
+              : ': a test that would have shown it did not.'}
         </p>
         <ol className="mt-4 divide-y divide-rule border-y border-rule">
           {chosen.because.map((b) => {

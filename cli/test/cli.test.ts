@@ -1,0 +1,42 @@
+import { spawnSync } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+
+const root = fileURLToPath(new URL('../../', import.meta.url));
+const foxing = (args: readonly string[], input = '') =>
+  spawnSync('./foxing', args, { cwd: root, input, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } });
+
+const script = { sample: { solution: { 'Ag+': 0.1, 'NO3-': 0.1 }, mL: 5 }, steps: [{ op: 'take', to: 'A', from: 'sample', mL: 1 }, { op: 'add', to: 'A', reagent: 'hydrochloric-acid-2M', drops: 4 }] }; // prettier-ignore
+
+test('sim reads standard input and prints one document', () => {
+  const { status, stdout } = foxing(['sim', '-'], JSON.stringify(script));
+  const out = JSON.parse(stdout) as { steps: { see: { channel: string; colour?: string }[]; vessel: { solids: object } }[] };
+  expect(status).toBe(0);
+  expect(out.steps[1]!.see).toContainEqual(
+    expect.objectContaining({ channel: 'precipitate', event: 'formed', colour: 'white', texture: 'curdy' }),
+  );
+  expect(Object.keys(out.steps[1]!.vessel.solids)).toEqual(['AgCl']);
+});
+
+test.each([
+  [['sim', '-'], '{"sample":', /is not JSON/],
+  [
+    ['sim', '-'],
+    JSON.stringify({ ...script, steps: [{ op: 'add', to: 'A', reagent: 'ink', mL: 1 }] }),
+    /step 1 \(add\): reagent: there is no reagent "ink"/,
+  ],
+  [['sim', 'no-such-file.json'], '', /no-such-file\.json: cannot be read/],
+  [['sim'], '', /name at least one/],
+  [['fly'], '', /no command "fly"/],
+] as const)('%j with bad input exits 2 with one line', (args, input, message) => {
+  const { status, stderr, stdout } = foxing(args, input);
+  expect(status).toBe(2);
+  expect(stdout).toBe('');
+  expect(stderr.trim().split('\n')).toHaveLength(1);
+  expect(stderr).toMatch(message);
+});
+
+test('species prints every constant with its source', () => {
+  const data = JSON.parse(foxing(['species']).stdout) as Record<string, { source?: string; formula?: string }[]>;
+  expect(data['aqueous']!.length).toBeGreaterThan(300);
+  for (const kind of ['aqueous', 'solids', 'gases', 'couples']) for (const row of data[kind]!) expect(row.source).toBeTruthy();
+});

@@ -1,0 +1,39 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 4187;
+
+export default defineConfig({
+  testDir: '.',
+  outputDir: '../test-results',
+  workers: 1,
+  timeout: 90000,
+  expect: { timeout: 10000 },
+  reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? '../test-results/report.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: 'npx --no-install tsx e2e/server.ts',
+    cwd: '..',
+    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port}/api/me`,
+    timeout: 120000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 15000 },
+    stdout: 'ignore',
+    stderr: 'pipe',
+  },
+});
