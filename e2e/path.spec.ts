@@ -36,7 +36,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
     await expect(brief.getByRole('link', { name: `hinted ${ion}` })).toBeVisible();
 
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
-  await page.getByRole('link', { name: /ruled out zinc/ }).click();
+  await page.getByRole('link', { name: /ruled out copper/ }).click();
   await expect(page.getByRole('complementary', { name: 'Evidence' }).getByText('Speaks against.').first()).toBeVisible();
 
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
