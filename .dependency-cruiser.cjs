@@ -27,7 +27,7 @@ module.exports = {
     },
     { name: 'core-no-node', severity: 'error', from: { path: '^core/src' }, to: { dependencyTypes: ['core'] } },
     { name: 'web-through-contract', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|launcher|cli)/' } },
-    { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|cli|launcher|e2e)/' } },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/src/' }, to: { path: '^(web|cli|launcher|e2e)/' } },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

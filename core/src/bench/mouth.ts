@@ -7,6 +7,8 @@ import type { Vessel } from './vessel';
 /** The mouth of a tube holds about this many mol of gas at 1 atm. */
 const MOUTH_MOL = 4e-4;
 const NOTICEABLE_ATM = 1e-4;
+/** A waft tells a gas from this partial pressure on, atm. */
+const SMELT_ATM = 3e-4;
 
 /** Partial pressures at the mouth, atm. */
 export function atMouth(vessel: Vessel): Map<string, number> {
@@ -123,7 +125,7 @@ export function limewaterTest(vessel: Vessel): Observation {
 }
 
 export function smellTest(vessel: Vessel): Observation {
-  const strongest = present(vessel)
+  const strongest = present(vessel, SMELT_ATM)
     .filter((g) => g.smell)
     .sort((a, b) => (b.deadly ? 9 : b.atm) - (a.deadly ? 9 : a.atm))[0];
   return { channel: 'smell', smell: (strongest?.smell ?? 'none') as Observation['smell'] };

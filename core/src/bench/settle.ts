@@ -15,6 +15,8 @@ export interface Settling {
 
 /** mol of oxygen that a minute in air brings to a stirred tube. Uncertain: an order of magnitude. */
 const AIR_MOL_PER_MINUTE = 4e-7;
+/** A dissolved gas bubbles from a stirred open tube when its own pressure reaches this, atm. Uncertain. */
+const BUBBLING_ATM = 0.7;
 /** Less than this of a new solid, weighted by its covering power, does not come out. Uncertain. */
 const NUCLEUS_MG_PER_ML = 0.02;
 
@@ -26,7 +28,9 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
     if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
     let most = Infinity;
     for (const [count, id] of c.from) {
-      if (id !== 'H+') most = Math.min(most, ((at.concentrations.get(id) ?? 0) * litres) / count);
+      if (id === 'H+') continue;
+      const mol = at.concentrations.has(id) ? at.concentrations.get(id)! * litres : (at.solids[id] ?? 0);
+      most = Math.min(most, mol / count);
     }
     if (!(most > 1e-12) || most === Infinity) continue;
     addAmounts(amounts, c.change, most * (1 - Math.pow(0.5, minutes / c.halfLife)));
@@ -92,7 +96,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   const where = {
     litres: vessel.mL / 1000,
     celsius: vessel.celsius,
-    pressure: how.pressure ?? 1,
+    pressure: BUBBLING_ATM,
     withheld: new Set([...tooCold(vessel), ...lakes.map((l) => l.id)]),
     ...(how.mixed && solvent && { layer: { litres: vessel.layer!.mL / 1000, partition: solvent.partition } }),
   };
@@ -102,6 +106,11 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where);
   const redox = runRedox(amounts, where, at, { minutes: how.minutes });
   at = redox.at;
+  // Reactions come first; what heat drives out as gas is gone only afterwards.
+  if (how.pressure !== undefined) {
+    where.pressure = how.pressure;
+    at = equilibrate(amounts, where);
+  }
   // What oxygen was not used stays in the air.
   if (air > 0) {
     const back = Math.min(air, amounts['O2'] ?? 0);

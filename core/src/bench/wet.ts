@@ -47,7 +47,7 @@ export function react(before: Vessel, mixed: Vessel, how: Settling): Outcome {
     const more = mol - (before.gas[id] ?? 0) * Math.exp(-how.minutes / 2);
     if (more > 1e-9) fresh[id] = more;
   }
-  const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel.vapour)];
+  const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel)];
   if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined)
     observations.push({ channel: 'heat', event: 'warmer' });
   return { vessel, see: observations };
@@ -119,7 +119,7 @@ export function pass(vessel: Vessel, op: OpOf<'pass'>): Outcome {
   const id = { 'hydrogen-sulfide': 'H2S', 'carbon-dioxide': 'CO2', chlorine: 'Cl2' }[op.gas];
   const mol = 4e-4 * op.minutes;
   const fed = { ...vessel, amounts: addAmounts({ ...vessel.amounts }, gasById.get(id)!.of, mol), settled: false };
-  const out = react(vessel, fed, { minutes: op.minutes });
+  const out = react(vessel, fed, { minutes: op.minutes, pressure: 1 });
   return {
     vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, gasById.get(id)!.of, -mol) },
     see: out.see.filter((o) => o.channel !== 'gas'),

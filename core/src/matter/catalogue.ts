@@ -66,7 +66,7 @@ export interface Couple {
 
 export interface Conversion {
   readonly id: string;
-  /** Species used up, with their counts. */
+  /** Species or solids used up, with their counts. */
   readonly from: readonly (readonly [count: number, species: string])[];
   readonly change: Amounts;
   readonly halfLife: number;
@@ -229,7 +229,10 @@ export const couples: readonly Couple[] = COUPLES.map(couple);
 
 function sum(text: string): Record<string, number> {
   const total: Record<string, number> = {};
-  for (const [count, token] of parseCombination(text)) addAmounts(total, participant(count, token).of, count);
+  for (const [count, token] of parseCombination(text)) {
+    const solid = speciesById.has(token) ? undefined : solidById.get(token);
+    addAmounts(total, solid ? solid.of : participant(count, token).of, count);
+  }
   return total;
 }
 
@@ -251,7 +254,7 @@ export const conversions: readonly Conversion[] = CONVERSIONS.map((row) => {
 });
 
 const byComposition = new Map<string, string>();
-for (const id of [...Object.keys(IONS), ...CATIONS, ...ANIONS, ...COMPONENTS]) {
+for (const id of ['H+', ...Object.keys(IONS), ...CATIONS, ...ANIONS, ...COMPONENTS]) {
   const key = compositionKey(parseFormula(id));
   if (!byComposition.has(key)) byComposition.set(key, id);
 }

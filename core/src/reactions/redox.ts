@@ -5,11 +5,13 @@ import type { Gate } from '../matter/data/couples';
 
 /** RT/F at 25 °C, V. The potentials are taken as constant with temperature. */
 const RT_F = 0.025693;
-/** Activity given to a product of which there is none yet. */
-const LN_TRACE = Math.log(1e-9);
+/** Activity given to a product of which there is none yet: next to nothing, so that no pair is passed over. */
+const LN_TRACE = Math.log(1e-30);
 /** A pair must be at least this far downhill to react, V. */
 const LEAST_DRIVE = 0.02;
 const LEAST_MOL = 1e-9;
+/** A reaction that comes to rest within this share of the way is not seen to happen. */
+const LEAST_SHARE = 0.02;
 const MOST_REACTIONS = 30;
 
 export interface ReactionTaken {
@@ -145,6 +147,7 @@ export function runRedox(
     const downhill = (s: Equilibrium) =>
       potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
     let extent = most;
+    if (!downhill(after(most * LEAST_SHARE))) continue;
     let reached = after(most * (1 - 1e-6));
     if (!downhill(reached)) {
       let low = 0;

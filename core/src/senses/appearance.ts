@@ -185,7 +185,7 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
   if (after.liquid)
     out.push({
       channel: 'solution',
-      event: before.liquid && before.liquid.word === after.liquid.word ? 'unchanged' : 'colour-changed',
+      event: !before.liquid ? 'mixed' : before.liquid.word === after.liquid.word ? 'unchanged' : 'colour-changed',
       colour: after.liquid.word as Observation['colour'],
       clarity: after.liquid.cloudy ? 'cloudy' : 'clear',
     });
@@ -202,8 +202,12 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
 
 const BUBBLES_MOL = 1.5e-5;
 
-/** Bubbles and coloured fumes that left in a step; `new` in mol. */
-export function gasSeen(fresh: Readonly<Record<string, number>>, vapour: Readonly<Record<string, number>>): Observation[] {
+/** Partial pressure of a coloured vapour over a hot liquid at which it shows, atm. */
+const COLOURED_ATM = 0.0015;
+const HOT_CELSIUS = 45;
+
+/** Bubbles and coloured fumes: `fresh` left in this step, mol. */
+export function gasSeen(fresh: Readonly<Record<string, number>>, vessel: Vessel): Observation[] {
   const out: Observation[] = [];
   let most = 0;
   for (const [id, mol] of Object.entries(fresh)) {
@@ -212,9 +216,10 @@ export function gasSeen(fresh: Readonly<Record<string, number>>, vapour: Readonl
       out.push({ channel: 'gas', event: 'evolved', colour: colour as Observation['colour'], vigour: vigour(mol) });
     else if (mol > BUBBLES_MOL) most += mol;
   }
+  const vapour = vessel.celsius >= HOT_CELSIUS ? vessel.vapour : {};
   for (const [id, atm] of Object.entries(vapour)) {
     const colour = gasById.get(id)!.senses.colour;
-    if (colour && atm > 0.004 && !out.some((o) => o.colour === colour))
+    if (colour && atm > COLOURED_ATM && !out.some((o) => o.colour === colour))
       out.push({ channel: 'gas', event: 'evolved', colour: colour as Observation['colour'], vigour: 'slow' });
   }
   if (most > 0) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: vigour(most) });

@@ -98,7 +98,7 @@ export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
   'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'], 'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
   'pale-green': ['#d3efd0', '#e9fff0', '#effaf3', '#c5f9cb', '#d8f5e6'], green: ['#63b36c', '#00d89c', '#71d4a2', '#9dfdd1', '#82eb3e', '#00ab8c'],
   'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'], brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
-  'red-brown': ['#8c3a1a', '#7b2a10'], 'dark-brown': ['#402512', '#350600'], black: ['#100c0c', '#000000'],
+  'red-brown': ['#8c3a1a', '#7b2a10', '#5b0000', '#300000'], 'dark-brown': ['#402512', '#33190a'], black: ['#100c0c', '#000000'],
 }; // prettier-ignore
 
 /** Colour words for solids. */
@@ -138,8 +138,11 @@ function nearest(hex: string, words: Iterable<readonly [string, string]>): strin
   return best;
 }
 
+/** Silver is said of metal, never of a powder in a tube. */
+const opaqueWords = Object.entries(SOLID_WORDS).filter(([word]) => word !== 'silver');
+
 /** The word for the colour of a solid. */
-export const solidWord = (hex: string): string => nearest(hex, Object.entries(SOLID_WORDS));
+export const solidWord = (hex: string): string => nearest(hex, opaqueWords);
 
 const liquidSamples = Object.entries(LIQUID_WORDS).flatMap(([word, list]) => list.map((hex) => [word, hex] as const));
 

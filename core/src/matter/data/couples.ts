@@ -34,7 +34,7 @@ export interface CoupleRow {
 const NEVER = 'never';
 const metal = (id: string, half: string, volts: number): CoupleRow => ({
   id, half, volts, source: 'BARD', reductant: { not: ['O2/H2O', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] },
-  oxidant: { not: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'SO4/SO2', 'S/H2S', 'MnO2/Mn', 'CO2/C2O4', 'NO3/HNO2', 'FeCN', 'SO2/S2O3'] },
+  oxidant: { not: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'SO4/SO2', 'S/H2S', 'MnO2/Mn', 'CO2/C2O4', 'NO3/HNO2', 'FeCN', 'SO2/S2O3', 'Sn4/Sn2'] },
 }); // prettier-ignore
 
 export const COUPLES: readonly CoupleRow[] = [
@@ -49,8 +49,9 @@ export const COUPLES: readonly CoupleRow[] = [
   // Nitrogen
   { id: 'NO3/NO', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: -0.4, not: ['Cl2/Cl-', 'MnO4/Mn', 'MnO2/Mn', 'FeCN', 'SO2/S2O3', 'NO3/HNO2'] } },
   { id: 'NO3/NO conc', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 2.2, not: ['Cl2/Cl-', 'FeCN', 'NO3/HNO2'] } },
-  { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+'] } },
-  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['HNO2/NO', 'MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
+  { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+', 'NO3/HNO2'] } },
+  { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -2.5, only: ['NO3/HNO2'], slow: 2 } },
+  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['HNO2/NO self', 'MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
 
   // Sulfur
   { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
@@ -69,8 +70,10 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'CNO/CN', half: 'CNO- + 2 H+ + 2 e- = CN- + H2O', volts: -0.14, source: 'CRC', oxidant: NEVER, reductant: { only: ['ClO/Cl', 'Cl2/Cl-', 'Cu2/Cu+', 'MnO4/MnO2', 'H2O2/H2O'] } },
   { id: 'FeCN', half: 'Fe(CN)6^3- + e- = Fe(CN)6^4-', volts: 0.361, source: 'BARD', reductant: { only: ['Cl2/Cl-', 'Br2/Br-', 'MnO4/Mn', 'H2O2/H2O', 'Cr2O7/Cr', 'HNO2/NO'] } },
 
+  { id: 'diphenylamine', half: 'C12H10N + H+ + e- = C12H11N', volts: 0.76, source: 'LANGE', oxidant: NEVER, reductant: { acid: 1, only: ['NO3/NO conc', 'HNO2/NO', 'MnO4/Mn', 'Cr2O7/Cr', 'Cl2/Cl-', 'ClO3/Cl'] } },
+
   // Oxygen
-  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['Fe3/Fe2', 'MnO2/Mn', 'Co3/Co2', 'SO4/SO2', 'Sn4/Sn2'] } },
+  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['Fe3/Fe2', 'MnO2/Mn', 'Co3/Co2', 'SO4/SO2'] } },
   { id: 'H2O2/H2O', half: 'H2O2 + 2 H+ + 2 e- = 2 H2O', volts: 1.763, source: 'BARD', reductant: NEVER, oxidant: { not: ['Cl2/Cl-', 'Br2/Br-', 'MnO4/Mn', 'MnO4/MnO2', 'NO3/HNO2'] } },
   { id: 'O2/H2O2', half: 'O2 + 2 H+ + 2 e- = H2O2', volts: 0.695, source: 'BARD', oxidant: NEVER, reductant: { only: ['MnO4/Mn', 'MnO4/MnO2', 'MnO2/Mn', 'PbO2/Pb', 'ClO/Cl', 'Cl2/Cl-'] } },
 
@@ -125,6 +128,10 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'peroxochromate fades', from: '4 CrO5 + 12 H+', to: '4 Cr3+ + 7 O2', halfLife: 3, gate: { acid: -6 }, source: 'FIT' },
   { id: 'peroxide on boiling', from: '2 H2O2', to: 'O2', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
   { id: 'hexanitritocobaltate in acid', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', halfLife: 5, gate: { acid: -1 }, source: 'COTTON' },
+  { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
+  { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },
+  { id: 'iron(II) hydroxide takes up cyanide', from: 'Fe(OH)2 + 6 CN-', to: 'Fe(CN)6^4- + 2 OH-', halfLife: 0.3, gate: { warm: 50 }, source: 'COTTON' },
+  { id: 'iron(II) sulfide takes up cyanide', from: 'FeS + 6 CN-', to: 'Fe(CN)6^4- + S2-', halfLife: 0.6, gate: { warm: 50 }, source: 'COTTON' },
   { id: 'formate and hot concentrated acid', from: 'HCOOH', to: 'CO', halfLife: 0.3, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'oxalate and hot concentrated acid', from: 'H2C2O4', to: 'CO + CO2', halfLife: 0.5, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'chlorate and concentrated acid', from: '4 ClO3- + 4 H+', to: '4 ClO2 + O2', halfLife: 0.3, gate: { acid: 4 }, source: 'FIT' },

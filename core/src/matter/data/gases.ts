@@ -46,7 +46,7 @@ export const GASES: readonly GasRow[] = [
   ['Br2', 'Br2', -0.15, 'SANDER', -37, { colour: 'red-brown', smell: 'pungent', litmus: 'bleaches', iodide: true }],
   ['I2', 'I2', 0.52, 'SANDER', -40, { colour: 'violet', smell: 'pungent', iodide: true }],
   ['ClO2', 'ClO2', 0.0, 'SANDER', -27, { colour: 'yellow', smell: 'bleach', litmus: 'bleaches', iodide: true }],
-  ['CrO2Cl2', 'CrO4^2- + 2 Cl- + 4 H+', 24.0, 'FIT', -30, { colour: 'red-brown', smell: 'pungent', litmus: 'acid', iodide: true }],
+  ['CrO2Cl2', 'CrO4^2- + 2 Cl- + 4 H+', 10.3, 'FIT', -30, { colour: 'red-brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['CO', 'CO', -3.02, 'SANDER', -11, {}],
   ['O2', 'O2', -2.9, 'SANDER', -12, { splint: 'relit' }],
   ['H2', 'H2', -3.11, 'SANDER', -4, { splint: 'pop' }],

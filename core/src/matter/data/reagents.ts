@@ -101,9 +101,9 @@ export const REAGENTS: readonly ReagentRow[] = [
   { id: 'sodium-chloride-solid', name: 'Sodium chloride, solid', solid: 'NaCl' },
   { id: 'thioacetamide-1M', name: 'Thioacetamide, 1 M', solution: { CH3CSNH2: 1 }, caution: `Suspected carcinogen: gloves. ${HOOD}` },
   { id: 'sodium-stannite-fresh', name: 'Sodium stannite, fresh', solution: { 'Sn2+': 0.1, 'Na+': 2, 'Cl-': 0.2, 'OH-': 2 }, caution: BASE },
-  { id: 'nessler-reagent', name: "Nessler's reagent", solution: { 'Hg2+': 0.1, 'K+': 2.6, 'I-': 0.4, 'OH-': 2.4 }, caution: `Very toxic. ${TOXIC}`, restricted: 'Mercury is for simulation only unless your laboratory allows it.' },
+  { id: 'nessler-reagent', name: "Nessler's reagent", solution: { 'Hg2+': 0.1, 'K+': 2.9, 'I-': 0.7, 'OH-': 2.4 }, caution: `Very toxic. ${TOXIC}`, restricted: 'Mercury is for simulation only unless your laboratory allows it.' },
   { id: 'diphenylamine-reagent', name: 'Diphenylamine in sulfuric acid', solution: { C12H11N: 0.03, 'H+': 34, 'SO4^2-': 17 }, caution: ACID },
-  { id: 'griess-reagent', name: 'Griess reagent', solution: { C10H12N4O5S: 0.02, 'CH3COO-': 3, 'H+': 3 } },
+  { id: 'griess-reagent', name: 'Griess reagent', solution: { C16H16N2O3S: 0.02, 'CH3COO-': 3, 'H+': 3 } },
   { id: 'zirconium-alizarin', name: 'Zirconium–alizarin', solution: { 'Zr(OH)4': 0.002, C14H8O4: 0.0015, 'H+': 0.5, 'Cl-': 0.5 } },
   { id: 'amyl-alcohol', name: 'Amyl alcohol', solvent: 'amyl-alcohol', caution: FLAMMABLE },
   { id: 'cyclohexane', name: 'Cyclohexane', solvent: 'cyclohexane', caution: FLAMMABLE },
@@ -133,5 +133,8 @@ export const SOLVENTS: readonly SolventRow[] = [
 /** Absorption of a solute in a layer where it differs from that in water: solute, bands as in `SPECTRA`. */
 export const LAYER_SPECTRA: Readonly<Record<string, readonly (readonly [number, number, number])[]>> = {
   I2: [[518, 900, 95]],
-  Br2: [[415, 210, 95]],
+  Br2: [
+    [415, 210, 95],
+    [480, 60, 85],
+  ],
 };

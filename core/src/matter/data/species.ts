@@ -256,6 +256,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['MgHPO4', 'Mg2+ + PO4^3- + H+', 15.2, 'NIST46'],
   ['CaHPO4', 'Ca2+ + PO4^3- + H+', 15.0, 'NIST46'],
   ['FeSO4+', 'Fe3+ + SO4^2-', 4.05, 'NIST46'],
+  ['CrSO4+', 'Cr3+ + SO4^2-', 4.6, 'NIST46'],
   ['AlSO4+', 'Al3+ + SO4^2-', 3.4, 'NIST46'],
   ['CaSO4', 'Ca2+ + SO4^2-', 2.36, 'NIST46'],
   ['MgSO4', 'Mg2+ + SO4^2-', 2.26, 'NIST46'],
