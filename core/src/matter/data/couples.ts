@@ -56,7 +56,7 @@ export const COUPLES: readonly CoupleRow[] = [
   // Sulfur
   { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
   { id: 'SO4/H2S', half: 'SO4^2- + 10 H+ + 8 e- = H2S + 4 H2O', volts: 0.303, source: 'BARD', oxidant: NEVER, reductant: { only: ['H2O2/H2O', 'ClO/Cl'] } },
-  { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { not: ['Cu2/Cu+', 'Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
+  { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { alkaline: 5, not: ['Cu2/Cu+', 'Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
   { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 6, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
   { id: 'SO2/S', half: 'SO2 + 4 H+ + 4 e- = S(s) + 2 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['S/H2S', 'Sn4/Sn2'] } },
   { id: 'S2O3/S', half: 'S2O3^2- + 6 H+ + 4 e- = 2 S(s) + 3 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -3, only: ['SO2/S2O3'], slow: 1 } },

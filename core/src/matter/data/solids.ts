@@ -262,8 +262,8 @@ export type InertRow = readonly [formula: string, colour: string, texture: Textu
 
 export const INERT_SOLIDS: readonly InertRow[] = [
   ['S', 'pale-yellow', 'fine', { colloid: true, hex: '#f3edc4' }],
-  ['Ag', 'grey', 'fine', { hex: '#55524f' }],
-  ['Hg', 'grey', 'fine', { hex: '#4a4846' }],
+  ['Ag', 'grey', 'fine', { hex: '#73706d' }],
+  ['Hg', 'grey', 'fine', { hex: '#6f6c69' }],
   ['Cu', 'red-brown', 'granular', { hex: '#a2523a' }],
   ['Pb', 'grey', 'granular'],
   ['Bi', 'black', 'fine'],
