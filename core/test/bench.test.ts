@@ -59,9 +59,9 @@ describe('it comes out by itself', () => {
 
   test.each([
     ['Zn2+', true, true], ['Al3+', true, false], ['Pb2+', true, false], ['Cr3+', true, false],
-    ['Cu2+', false, true], ['Ni2+', false, true], ['Cd2+', false, true], ['Fe3+', false, false], ['Bi3+', false, false],
+    ['Cu2+', false, true], ['Ni2+', false, true], ['Cd2+', false, true], ['Ag+', false, true], ['Fe3+', false, false], ['Bi3+', false, false],
   ] as const)('%s: hydroxide taken back by sodium hydroxide %s, by ammonia %s', (ion, inHydroxide, inAmmonia) => {
-    const charge = Number(ion.slice(2, 3));
+    const charge = Number(ion.slice(2, 3)) || 1;
     const spec = solution({ [ion]: 0.05, 'NO3-': 0.05 * charge }, 0.1);
     const end = (weak: string, strong: string) => work(spec, add(weak, 0.5), add(strong, 3)).bench.vessels['A']!;
     const left = (v: ReturnType<typeof end>) => Object.values(v.solids).reduce((s, mol) => s + mol, 0) > 5e-6;
@@ -167,6 +167,60 @@ describe('it comes out by itself', () => {
     expect(bench.warnings.join(' ')).toMatch(/damp/);
   });
 
+  test('antimony chloride and bismuth chloride cloud on dilution and clear again in strong acid', () => {
+    for (const ion of ['Sb3+', 'Bi3+']) {
+      const spec = solution({ [ion]: 0.03, 'Na+': 3, 'Cl-': 3.09 }, 3);
+      const { see } = work(spec, add('water', 10), add('hydrochloric-acid-conc', 5));
+      expect(saw(see[0], { channel: 'precipitate', event: 'formed', colour: 'white' })).toBe(true);
+      expect(saw(see[1], { channel: 'precipitate', event: 'dissolved' })).toBe(true);
+    }
+  });
+
+  test('barium chromate parts from strontium only in the acetate buffer', () => {
+    const pair = solution({ 'Ba2+': 0.05, 'Sr2+': 0.05, 'Cl-': 0.2 });
+    const chromate = add('potassium-chromate-0.1M', 1.5);
+    expect(work(pair, chromate).solids('A').sort()).toEqual(['BaCrO4', 'SrCrO4']);
+    expect(work(pair, add('acetic-acid-2M', 0.5), add('sodium-acetate-1M', 0.5), chromate).solids('A')).toEqual(['BaCrO4']);
+  });
+
+  test.each([
+    ['CO3^2-', 2, 'Ag2CO3'],
+    ['S2-', 2, 'Ag2S'],
+    ['CN-', 1, 'AgCN'],
+  ] as const)('%s pretends to be a halide until acidified and boiled', (ion, charge, solid) => {
+    const spec = solution({ 'Na+': 0.1 * charge, [ion]: 0.1 });
+    expect(work(spec, add('silver-nitrate-0.1M', 2.5)).solids('A')).toContain(solid);
+    expect(work(spec, add('nitric-acid-6M', 1), boil(5), add('silver-nitrate-0.1M', 0.5)).solids('A')).toEqual([]);
+  });
+
+  test('sulfate tested with hot nitric acid "finds" sulfate in a sulfite; with hydrochloric acid it does not', () => {
+    const sulfite = solution({ 'Na+': 0.1, 'SO3^2-': 0.05 });
+    expect(work(sulfite, add('nitric-acid-6M', 1), boil(3), add('barium-nitrate-0.1M', 0.5)).solids('A')).toEqual(['BaSO4']);
+    expect(work(sulfite, add('hydrochloric-acid-2M', 1), add('barium-chloride-0.25M', 0.3)).solids('A')).toEqual([]);
+  });
+
+  test('an aluminon lake needs the hydroxide: red flecks with aluminium, a coloured liquid without', () => {
+    const lake = (ion: string, charge: number) =>
+      work(
+        solution({ [ion]: 0.05, 'NO3-': 0.05 * charge }, 0.1),
+        add('aluminon-0.1pc', 0.2),
+        { op: 'add', to: 'A', reagent: 'ammonia-2M', until: 'just-basic' },
+        { op: 'centrifuge', vessel: 'A' },
+      );
+    expect(saw(lake('Al3+', 3).see[2], { channel: 'precipitate', event: 'persists', colour: 'red' })).toBe(true);
+    const blank = lake('Na+', 1).see[2]!;
+    expect(saw(blank, { channel: 'precipitate', event: 'none' })).toBe(true);
+    expect(blank.some((o) => o.channel === 'solution' && ['violet', 'crimson', 'pink', 'red'].includes(o.colour!))).toBe(true);
+  });
+
+  test('cyanide boiled with iron(II) in base and acidified gives Prussian blue; sulfate gives none', () => {
+    const run = (spec: SampleSpec) =>
+      work(spec, add('sodium-hydroxide-2M', 0.1), add('iron-ii-sulfate-fresh-0.5M', 0.15), boil(2), add('sulfuric-acid-1M', 2))
+        .bench.vessels['A']!;
+    expect(run(solution({ 'K+': 0.1, 'CN-': 0.1 })).solids['Fe4(Fe(CN)6)3']).toBeGreaterThan(0);
+    expect(run(solution({ 'K+': 0.1, 'SO4^2-': 0.05 })).solids).toEqual({});
+  });
+
   test('tetraamminecopper is deep blue, hexaaquanickel green, and a trace of blue in yellow reads green', () => {
     expect(
       saw(work(solution({ 'Cu2+': 0.05, 'SO4^2-': 0.05 }), add('ammonia-6M', 1)).see[0], {
@@ -228,6 +282,36 @@ function inventory(bench: Bench): Record<string, number> {
   const { elements, charge } = elementsIn(all);
   return { ...elements, charge };
 }
+
+test('dry heat conserves the elements of whatever falls apart', () => {
+  for (const formula of [
+    'CuSO4·5H2O',
+    'Pb(NO3)2',
+    'KNO3',
+    'ZnCO3',
+    'NaHCO3',
+    '(NH4)2Cr2O7',
+    'NH4NO3',
+    'KClO3',
+    'KMnO4',
+    'FeC2O4·2H2O',
+    'MgCl2·6H2O',
+    'Na2S2O3·5H2O',
+  ]) {
+    const { bench } = perform(openBench({ salts: [{ formula, grams: 1 }] }), {
+      op: 'dry-heat',
+      to: 'A',
+      grams: 0.3,
+      strong: true,
+    });
+    const salt = parseSalt(formula);
+    const had = elementsIn(addAmounts({}, salt.of, 0.3 / salt.molarMass)).elements;
+    const has = inventory(bench);
+    // Water that a reaction makes leaves unseen, so hydrogen and oxygen are counted together with it in the droplets.
+    for (const element of Object.keys(had).filter((e) => e !== 'H' && e !== 'O'))
+      expect([formula, element, Math.abs(has[element]! - had[element]!) < 1e-9]).toEqual([formula, element, true]);
+  }
+});
 
 const SHELF = REAGENTS.filter((r) => !r.restricted && !r.solvent);
 const step: fc.Arbitrary<Op> = fc.oneof(

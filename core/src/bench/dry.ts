@@ -1,7 +1,7 @@
 /** Tests on the dry sample: flame, bead, charcoal, heating in a hard-glass tube. */
 import { addAmounts, type Amounts, gasById, overComponents, parseCombination, speciesById } from '../matter/catalogue';
 import {
-  BEADS, DECOMPOSITIONS, DRY_COLOURS, FLAMES, OXIDES, SUBLIMATES, TINTS, VOLATILITY,
+  AMMONIUM_FIRES, BEADS, type DecompositionRow, DECOMPOSITIONS, HEATED_SALTS, DRY_COLOURS, FLAMES, OXIDES, SUBLIMATES, TINTS, VOLATILITY,
 } from '../matter/data/dry'; // prettier-ignore
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../senses/vocabulary';
@@ -116,39 +116,42 @@ export function dryHeat(sample: Extract<Sample, { kind: 'solid' }>, op: OpOf<'dr
     addAmounts(given, of, mol);
   };
 
-  const crystal = matter['H2O'] ?? 0;
-  const bound = crystalWater(sample, op.grams);
-  const watery = bound > 1e-5 || (has(matter, 'CO3^2-') && (matter['H+'] ?? 0) > 1e-6);
-  if (crystal > 0) addAmounts(given, { H2O: crystal });
-  delete matter['H2O'];
-
-  const sublimed = SUBLIMATES.find((s) => s.needs.every((id) => has(matter, id)));
-  const ammonium = has(matter, 'NH3') && (matter['H+'] ?? 0) > 0;
-  if (ammonium && has(matter, 'CrO4^2-')) {
-    const mol = Math.min(matter['NH3']! / 2, matter['CrO4^2-']! / 2);
-    addAmounts(matter, over('2 Cr3+ + N2'), mol);
-    addAmounts(matter, over('2 NH3 + 2 CrO4^2- + 10 H+'), -mol);
+  /** Takes one reaction so many times: what it makes stays, its gases leave. */
+  const change = (row: Pick<DecompositionRow, 'from' | 'to' | 'gases' | 'events' | 'residue'>, times: number) => {
+    addAmounts(matter, addAmounts(over(row.to), over(row.from), -1), times);
     delete matter['H2O'];
-    leave('N2', mol, gasById.get('N2')!.of);
-    events.push('swelled');
-    residue = 'green';
-  } else if (ammonium && !sublimed) leave('NH3', matter['NH3']!, gasById.get('NH3')!.of);
-
-  for (const row of DECOMPOSITIONS) {
-    if (!has(matter, row.anion) || (row.strong && !op.strong)) continue;
-    if (row.cations && !row.cations.some((id) => has(matter, id))) continue;
-    if (row.not?.some((id) => has(matter, id))) continue;
-    const from = over(row.from);
-    const change = addAmounts(over(row.to), from, -1);
-    const times = matter[row.anion]! / from[row.anion]!;
-    delete change['H2O'];
-    addAmounts(matter, change, times);
     for (const id of row.gases) {
       const made = parseCombination(row.to).find(([, token]) => token === id)?.[0] ?? 1;
       leave(id, made * times, gasById.get(id)!.of);
     }
     events.push(...(row.events ?? []));
     residue = row.residue ?? residue;
+  };
+
+  const crystal = matter['H2O'] ?? 0;
+  const bound = crystalWater(sample, op.grams);
+  const fires = AMMONIUM_FIRES.some((f) => has(matter, f.anion)) && has(matter, 'NH3');
+  const watery = fires || bound > 1e-5 || (has(matter, 'CO3^2-') && (matter['H+'] ?? 0) > 1e-6);
+  if (crystal > 0) addAmounts(given, { H2O: crystal });
+  delete matter['H2O'];
+
+  const sublimed = SUBLIMATES.find((s) => s.needs.every((id) => has(matter, id)));
+  const ammonium = has(matter, 'NH3') && (matter['H+'] ?? 0) > 0;
+  const fire = ammonium ? AMMONIUM_FIRES.find((f) => has(matter, f.anion)) : undefined;
+  if (fire) {
+    const from = over(fire.from);
+    const burnt = Math.min(matter['NH3']! / from['NH3']!, matter[fire.anion]! / from[fire.anion]!);
+    change(fire, burnt);
+  } else if (ammonium && !sublimed) leave('NH3', matter['NH3']!, gasById.get('NH3')!.of);
+
+  for (const salt of HEATED_SALTS)
+    if (salt.hydrated === bound > 1e-5 && salt.needs.every((id) => has(matter, id))) events.push(salt.event);
+
+  for (const row of DECOMPOSITIONS) {
+    if (!has(matter, row.anion) || (row.strong && !op.strong)) continue;
+    if (row.cations && !row.cations.some((id) => has(matter, id))) continue;
+    if (row.not?.some((id) => has(matter, id))) continue;
+    change(row, matter[row.anion]! / over(row.from)[row.anion]!);
   }
   if (has(matter, 'CO3^2-')) {
     const metals = Object.keys(OXIDES).filter((id) => has(matter, id));

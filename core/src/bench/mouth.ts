@@ -66,7 +66,8 @@ export function paperTest(vessel: Vessel, op: OpOf<'paper'>): Observation {
   const base = { channel: 'paper', paper: op.paper } as const;
   const gases = op.damp ? present(vessel) : [];
   const has = (pick: (g: (typeof gases)[number]) => unknown) => gases.some(pick);
-  const strength = (kind: string) => Math.max(0, ...gases.filter((g) => g.litmus === kind).map((g) => g.atm));
+  const strength = (kind: string) =>
+    Math.max(0, ...gases.filter((g) => g.litmus === kind).map((g) => g.atm * (g.id === 'CO2' ? WEAK_ACID : 1)));
   const acid = strength('acid');
   const alkaline = strength('alkaline');
   switch (op.paper) {
@@ -99,9 +100,12 @@ export function paperTest(vessel: Vessel, op: OpOf<'paper'>): Observation {
   }
 }
 
+/** How much carbon dioxide counts on litmus beside a strong acid or ammonia. */
+const WEAK_ACID = 0.1;
+
 /** Carbon dioxide is so weak an acid that only a strong stream of it reddens damp litmus. */
 function acidNeeded(gases: readonly { id: string; atm: number; litmus?: string }[]): number {
-  return gases.every((g) => g.litmus !== 'acid' || g.id === 'CO2') ? 0.3 : 0;
+  return gases.every((g) => g.litmus !== 'acid' || g.id === 'CO2') ? 0.03 : 0;
 }
 
 export function splintTest(vessel: Vessel, op: OpOf<'splint'>): Observation {

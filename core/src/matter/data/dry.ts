@@ -141,6 +141,32 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
 ]; // prettier-ignore
 
+/** Anions that ammonium burns with when heated dry, over species; water makes up the balance. */
+export const AMMONIUM_FIRES: readonly Omit<DecompositionRow, 'cations' | 'not' | 'strong'>[] = [
+  {
+    anion: 'CrO4^2-',
+    from: '2 NH3 + 2 CrO4^2- + 10 H+',
+    to: '2 Cr3+ + N2',
+    gases: ['N2'],
+    events: ['swelled'],
+    residue: 'green',
+  },
+  { anion: 'NO3-', from: 'NH3 + NO3- + H+', to: 'N2O', gases: ['N2O'], events: ['melted'] },
+  { anion: 'NO2-', from: 'NH3 + NO2- + H+', to: 'N2', gases: ['N2'] },
+];
+
+/** Salts that do something of their own when first heated: components that must be there, with or without water. */
+export const HEATED_SALTS: readonly {
+  readonly needs: readonly string[];
+  readonly hydrated: boolean;
+  readonly event: 'swelled' | 'decrepitated';
+}[] = [
+  { needs: ['H3BO3', 'Na+'], hydrated: true, event: 'swelled' },
+  { needs: ['Al3+', 'SO4^2-'], hydrated: true, event: 'swelled' },
+  { needs: ['Na+', 'Cl-'], hydrated: false, event: 'decrepitated' },
+  { needs: ['Pb2+', 'NO3-'], hydrated: false, event: 'decrepitated' },
+];
+
 /** Ammonium and mercury halides, arsenic and iodine leave as they are: what settles on the cool wall. */
 export const SUBLIMATES: readonly { readonly needs: readonly string[]; readonly colour: string; readonly garlic?: true }[] = [
   { needs: ['NH3', 'Cl-'], colour: 'white' },

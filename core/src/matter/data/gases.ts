@@ -50,5 +50,6 @@ export const GASES: readonly GasRow[] = [
   ['CO', 'CO', -3.02, 'SANDER', -11, {}],
   ['O2', 'O2', -2.9, 'SANDER', -12, { splint: 'relit' }],
   ['H2', 'H2', -3.11, 'SANDER', -4, { splint: 'pop' }],
+  ['N2O', 'N2O', -1.61, 'SANDER', -20, { splint: 'relit' }],
   ['N2', 'N2', -3.19, 'SANDER', -11, { splint: 'extinguished' }],
 ]; // prettier-ignore
