@@ -48,7 +48,7 @@ const alike = (a: Observation, b: Observation) =>
   (a.colour === undefined || b.colour === undefined || a.event === 'dissolved' || wordDistance(a.colour, b.colour) <= NEAR);
 
 const label = (o: Observation) =>
-  [o.colour, o.event, o.smell, o.paper ?? o.channel].filter(Boolean).join(' ').replaceAll('-', ' ');
+  [o.colour, o.smell, o.paper ?? o.channel, o.event].filter(Boolean).join(' ').replaceAll('-', ' ');
 
 /** Every ion that one entry lets us judge. */
 function judge(entry: Entry, test: StandardTest, ion: string): Because | null {

@@ -189,6 +189,14 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
           <stop offset="0.85" stopColor="#1d2733" stopOpacity="0.04" />
           <stop offset="1" stopColor="#1d2733" stopOpacity="0.24" />
         </linearGradient>
+        {drawing.beneath?.ring && (
+          <linearGradient id={`${id}ring`} x1="0" x2="0" y1="0" y2="1">
+            <stop offset="0" stopColor={drawing.beneath.ring} stopOpacity="0" />
+            <stop offset="0.4" stopColor={drawing.beneath.ring} stopOpacity="0.95" />
+            <stop offset="0.7" stopColor={drawing.beneath.ring} stopOpacity="0.9" />
+            <stop offset="1" stopColor={drawing.beneath.ring} stopOpacity="0" />
+          </linearGradient>
+        )}
         <linearGradient id={`${id}deep`} x1="0" x2="0" y1="0" y2="1">
           <stop offset="0" stopColor="#fff" stopOpacity="0.16" />
           <stop offset="1" stopColor="#101820" stopOpacity="0.1" />
@@ -226,15 +234,7 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
         )}
         {drawing.solid && <Solid drawing={drawing.solid} top={b.aqueousTop} bottom={solidFloor} />}
         {drawing.beneath?.ring && (
-          <rect
-            className="matter-in"
-            x={LEFT}
-            y={b.beneath! - 6}
-            width={RIGHT - LEFT}
-            height={13}
-            fill={drawing.beneath.ring}
-            opacity={0.85}
-          />
+          <rect className="matter-in" x={LEFT} y={b.beneath! - 10} width={RIGHT - LEFT} height={20} fill={`url(#${id}ring)`} />
         )}
         {drawing.dry && (
           <g>

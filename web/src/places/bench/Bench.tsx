@@ -31,11 +31,11 @@ export function Bench() {
   };
 
   return (
-    <div className="grid grow lg:h-[calc(100dvh-61px)] lg:grid-cols-[232px_minmax(0,1fr)_minmax(300px,356px)] lg:overflow-hidden">
+    <div className="grid grow lg:h-[calc(100dvh-61px)] lg:grid-cols-[196px_minmax(0,1fr)_284px] xl:grid-cols-[232px_minmax(0,1fr)_356px] lg:overflow-hidden">
       <Route view={view} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
       <section aria-label="Bench" className="flex min-w-0 flex-col lg:overflow-y-auto">
         <RouteChoice active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
-        <div className="grid gap-5 p-5 md:grid-cols-[270px_minmax(0,1fr)]">
+        <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
           <Held vessel={held} showing={view.showing} />
           <TestPanel test={test} view={view} held={held} perform={perform} />
         </div>

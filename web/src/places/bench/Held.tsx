@@ -46,7 +46,7 @@ function HeldUp({ showing }: { showing: Showing }) {
 export function Held({ vessel, showing }: { vessel: VesselView | null; showing: Showing | null }) {
   const { card, holdCard } = useBench();
   return (
-    <div className="overflow-hidden rounded-2xl bg-card shadow-[0_10px_24px_-14px_rgb(70_45_20/0.45)]">
+    <div className="self-start overflow-hidden rounded-2xl bg-card shadow-[0_10px_24px_-14px_rgb(70_45_20/0.45)]">
       <div
         className="relative flex h-[290px] items-end justify-center px-4 pt-3 pb-2 transition-[background]"
         style={{ background: CARDS[card].background }}
@@ -65,7 +65,7 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
         value={card}
         onValueChange={(v) => v && holdCard(v as Card)}
         aria-label="Held against"
-        className="flex justify-center gap-1 p-2"
+        className="flex flex-wrap justify-center gap-x-1 p-2"
       >
         {Object.entries(CARDS).map(([id, { name }]) => (
           <ToggleGroup.Item

@@ -13,7 +13,7 @@ export function Rack({
 }) {
   return (
     <div className="relative mt-auto overflow-x-auto px-5 pt-1">
-      <div className="relative flex min-w-max items-end gap-2 px-2 pb-4" role="group" aria-label="Rack">
+      <div className="relative flex min-h-[176px] min-w-max items-end gap-2 px-2 pb-4" role="group" aria-label="Rack">
         <span
           aria-hidden
           className="absolute inset-x-0 top-[92px] h-2.5 rounded-sm"
@@ -44,7 +44,7 @@ export function Rack({
             </span>
           </button>
         ))}
-        {!vessels.length && <p className="flex h-[158px] items-center pl-4 text-sm text-muted">An empty rack.</p>}
+        {!vessels.length && <p className="self-center pl-4 text-sm text-muted">An empty rack.</p>}
       </div>
     </div>
   );

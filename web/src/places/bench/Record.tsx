@@ -9,7 +9,7 @@ import type { CaseView, VesselView } from '#contract';
 import { Button, Chip, wordy } from '../../parts/ui';
 import { CHANNEL_WORDS, sayObservation } from '../../parts/words';
 import type { OpenCase } from '../../shell/CaseShell';
-import { COLOUR_CHOICES, EVENTS, EXTRAS, nothingIn } from './choices';
+import { COLOUR_CHOICES, EVENTS, EXTRAS, FIRST_COLOURS, nothingIn } from './choices';
 
 interface Props {
   view: CaseView;
@@ -38,6 +38,7 @@ export function Record({ view, test, held, append }: Props) {
   const [list, setList] = useState<Observation[]>([]);
   const [now, setNow] = useState<Observation | null>(null);
   const [all, setAll] = useState(false);
+  const [allColours, setAllColours] = useState(false);
   const [note, setNote] = useState('');
   const [inference, setInference] = useState('');
   const [unsure, setUnsure] = useState(false);
@@ -117,11 +118,16 @@ export function Record({ view, test, held, append }: Props) {
       )}
       {now && colours.length > 0 && now.event !== 'none' && (
         <Group name="Colour">
-          {colours.map((c) => (
+          {(allColours ? colours : colours.slice(0, FIRST_COLOURS)).map((c) => (
             <Chip key={c} on={now.colour === c} swatch={sampleOf(c) ?? '#fff'} onClick={() => set({ colour: c })}>
               {c === 'none' ? 'no colour' : wordy(c)}
             </Chip>
           ))}
+          {!allColours && colours.length > FIRST_COLOURS && (
+            <Chip on={false} onClick={() => setAllColours(true)}>
+              more colours…
+            </Chip>
+          )}
         </Group>
       )}
       {now &&

@@ -1,12 +1,15 @@
 /** Which words can be said of each channel, and what "nothing happened" means there. */
 import { CHANNELS, type Channel, type COLOURS, type Observation, PAPERS, SMELLS, TEXTURES } from '#core/senses/vocabulary';
 
-const WET = ['white', 'off-white', 'cream', 'pale-yellow', 'yellow', 'orange', 'red', 'red-brown', 'brown', 'dark-brown', 'black', 'grey', 'pale-blue', 'blue', 'deep-blue', 'blue-green', 'pale-green', 'green', 'dirty-green', 'dark-green', 'pink', 'violet'] as const; // prettier-ignore
+const WET = ['white', 'yellow', 'red', 'red-brown', 'brown', 'black', 'pale-blue', 'deep-blue', 'pale-green', 'off-white', 'cream', 'pale-yellow', 'orange', 'dark-brown', 'grey', 'blue', 'blue-green', 'green', 'dirty-green', 'dark-green', 'pink', 'violet'] as const; // prettier-ignore
+
+/** How many colours are shown before "more colours". */
+export const FIRST_COLOURS = 9;
 
 /** Colours offered first, by channel; the rest are behind "more". */
 export const COLOUR_CHOICES: Partial<Record<Channel, readonly (typeof COLOURS)[number][]>> = {
   precipitate: WET,
-  solution: ['colourless', ...WET.slice(3)],
+  solution: ['colourless', 'pale-yellow', 'yellow', 'orange', 'red', 'brown', 'pale-blue', 'deep-blue', 'pale-green', ...WET.filter((c) => !['white', 'pale-yellow', 'yellow', 'orange', 'red', 'brown', 'pale-blue', 'deep-blue', 'pale-green', 'off-white', 'cream'].includes(c))],
   layer: ['colourless', 'pale-yellow', 'yellow', 'orange', 'brown', 'violet', 'pink', 'blue', 'green'],
   gas: ['colourless', 'brown', 'red-brown', 'violet', 'yellow', 'pale-green'],
   flame: ['none', 'yellow', 'violet', 'crimson', 'brick-red', 'apple-green', 'green', 'blue-green', 'pale-blue'],
