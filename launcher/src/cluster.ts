@@ -1,7 +1,7 @@
 /** A private PostgreSQL cluster on loopback, run by an unprivileged user. */
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, statfsSync } from 'node:fs';
+import { chownSync, existsSync, mkdirSync, readFileSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { UserError } from './errors';
@@ -57,6 +57,16 @@ function roomOnDisk(folder: string): void {
 
 const lastLine = (text: string) => text.trim().split('\n').at(-1) || 'no reason given';
 
+/** Is the process whose number stands in this file still there? */
+function alive(file: string): boolean {
+  try {
+    process.kill(Number(readFileSync(file, 'utf8')), 0);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** Starts the cluster in `folder`, making it first if it is not there. */
 export async function startCluster(folder: string): Promise<Cluster> {
   const bin = await ensurePostgres();
@@ -72,12 +82,18 @@ export async function startCluster(folder: string): Promise<Cluster> {
     const made = await attempt('initdb', ['-D', folder, '-U', 'foxing', '-A', 'trust', '-E', 'UTF8', '--locale=C.UTF-8', '-N']);
     if (made.code !== 0) throw new UserError(`the database could not be made in ${folder}: ${lastLine(made.output)}`, 1);
   }
+  const owner = `${folder}.owner`;
   const running = await attempt('pg_ctl', ['-D', folder, 'status']);
-  if (running.code === 0)
-    throw new UserError(
-      `the database in ${folder} is in use: is Foxing running already? Stop it first, or set FOXING_DATA to another folder`,
-      1,
-    );
+  if (running.code === 0) {
+    if (alive(owner))
+      throw new UserError(
+        `the database in ${folder} is in use: is Foxing running already? Stop it first, or set FOXING_DATA to another folder`,
+        1,
+      );
+    // A launcher that was killed left it running: take it over.
+    await attempt('pg_ctl', ['-D', folder, '-m', 'fast', '-w', 'stop']);
+  }
+  writeFileSync(owner, String(process.pid));
   const port = await freePort();
   const log = join(parent, 'postgres.log');
   const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`;

@@ -2,6 +2,7 @@
 import { addAmounts, type Amounts } from '../matter/catalogue';
 import type { Observation } from '../senses/vocabulary';
 import { describe } from '../senses/appearance';
+import type { Equation } from '../reactions/equations';
 import { draw, pour, reagentById } from './contents';
 import { beadTest, charcoalTest, dryColour, dryHeat, flameTest } from './dry';
 import { limewaterTest, paperTest, rodTest, smellTest, splintTest } from './mouth';
@@ -25,6 +26,8 @@ export interface Step {
   readonly see: readonly Observation[];
   /** The vessel that was worked on, if any. */
   readonly vessel: string | null;
+  /** Net ionic equations of what happened, where the step let something react. */
+  readonly equations?: readonly Equation[];
 }
 
 /** A fresh bench with an unopened sample. @throws BenchError for a sample that cannot be. */
@@ -88,6 +91,7 @@ const one = (bench: Bench, minutes: number, out: wet.Outcome): Step => ({
   bench: withVessels(bench, minutes, out.vessel),
   see: out.see,
   vessel: out.vessel.id,
+  ...(out.equations && { equations: out.equations }),
 });
 
 /**

@@ -1,5 +1,6 @@
 /** Bench scripts: a sample and the steps to be done on it. */
 import { z } from 'zod';
+import { equationText } from '../reactions/equations';
 import { openBench, perform } from './bench';
 import { opSchema } from './ops';
 import { BenchError, sampleSchema } from './sample';
@@ -18,6 +19,8 @@ export interface ScriptStep {
   readonly op: unknown;
   readonly see: readonly Observation[];
   readonly vessel?: PrintedVessel;
+  /** Net ionic equations as text, where something reacted. */
+  readonly equations?: readonly string[];
 }
 
 export interface PrintedVessel {
@@ -72,7 +75,13 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
       const done = perform(bench, op.data);
       bench = done.bench;
       const vessel = done.vessel === null ? undefined : bench.vessels[done.vessel];
-      steps.push({ step: i + 1, op: op.data, see: done.see, ...(vessel && { vessel: printVessel(vessel) }) });
+      steps.push({
+        step: i + 1,
+        op: op.data,
+        see: done.see,
+        ...(vessel && { vessel: printVessel(vessel) }),
+        ...(done.equations?.length && { equations: done.equations.map(equationText) }),
+      });
     } catch (error) {
       if (error instanceof BenchError) throw new BenchError(`step ${i + 1} (${op.data.op}): ${error.message}`);
       throw error;

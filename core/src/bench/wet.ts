@@ -1,7 +1,8 @@
 /** Operations on liquids. Each takes the vessels it needs and returns them changed, with what was seen. */
 import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
-import { appearance, type Appearance, changes, describe, gasSeen, solidParts } from '../senses/appearance';
+import { appearance, type Appearance, changes, depositSeen, describe, gasSeen, solidParts } from '../senses/appearance';
 import type { Observation } from '../senses/vocabulary';
+import { type Equation, equationsOf } from '../reactions/equations';
 import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
 import type { OpOf } from './ops';
 import { BenchError } from './sample';
@@ -11,6 +12,7 @@ import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
 export interface Outcome {
   readonly vessel: Vessel;
   readonly see: Observation[];
+  readonly equations?: readonly Equation[];
 }
 
 /** Liquid that cannot be poured off a solid. */
@@ -41,16 +43,16 @@ export function see(vessel: Vessel): Appearance {
 /** Lets a changed vessel react, and tells what that looked like. */
 export function react(before: Vessel, mixed: Vessel, how: Settling): Outcome {
   const had = see(before);
-  const { vessel } = settle(mixed, how);
+  const { vessel, taken } = settle(mixed, how);
   const fresh: Record<string, number> = {};
   for (const [id, mol] of Object.entries(vessel.gas)) {
     const more = mol - (before.gas[id] ?? 0) * Math.exp(-how.minutes / 2);
     if (more > 1e-9) fresh[id] = more;
   }
-  const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel)];
+  const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel), ...depositSeen(before, vessel)];
   if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined)
     observations.push({ channel: 'heat', event: 'warmer' });
-  return { vessel, see: observations };
+  return { vessel, see: observations, equations: equationsOf(taken, before, vessel) };
 }
 
 function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
@@ -123,6 +125,7 @@ export function pass(vessel: Vessel, op: OpOf<'pass'>): Outcome {
   return {
     vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, gasById.get(id)!.of, -mol) },
     see: out.see.filter((o) => o.channel !== 'gas'),
+    ...(out.equations && { equations: out.equations }),
   };
 }
 

@@ -200,6 +200,17 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
   return out;
 }
 
+const METALS = ['Ag', 'Hg', 'Cu', 'Pb', 'Bi', 'Sb', 'As', 'Sn', 'Zn', 'Mg', 'Fe'];
+const metalIn = (vessel: Vessel, id: string) => (vessel.amounts[`${id}(s)`] ?? 0) > 1e-7;
+
+/** Metal that came out on a piece of another metal. */
+export function depositSeen(before: Vessel, after: Vessel): Observation[] {
+  const on = METALS.some((id) => metalIn(before, id) || (after.amounts[`${id}(s)`] ?? 0) > 1e-4);
+  const fresh = METALS.filter((id) => metalIn(after, id) && !metalIn(before, id) && (after.amounts[`${id}(s)`] ?? 0) < 1e-4);
+  if (!on || !fresh.length) return [];
+  return [{ channel: 'deposit', event: 'formed', colour: inertById.get(fresh[0]!)!.colour as Observation['colour'] }];
+}
+
 const BUBBLES_MOL = 1.5e-5;
 
 /** Partial pressure of a coloured vapour over a hot liquid at which it shows, atm. */
