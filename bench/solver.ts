@@ -9,9 +9,26 @@ const VESSELS: readonly (readonly [name: string, molar: Readonly<Record<string, 
   ['ammoniacal copper', { 'Cu2+': 0.05, 'SO4^2-': 0.05, NH3: 2, 'NH4+': 0.1, 'Cl-': 0.1 }],
   ['silver and lead chlorides', { 'Ag+': 0.05, 'Pb2+': 0.05, 'NO3-': 0.15, 'H+': 0.3, 'Cl-': 0.3 }],
   ['second group', { 'Cu2+': 0.02, 'Cd2+': 0.02, 'Bi3+': 0.01, 'Pb2+': 0.005, 'Cl-': 0.42, 'H+': 0.5, 'S2-': 0.1 }],
-  ['third group', { 'Fe3+': 0.02, 'Al3+': 0.02, 'Cr3+': 0.02, 'Zn2+': 0.02, 'Mg2+': 0.02, 'Ca2+': 0.02, NH3: 1, 'NH4+': 0.5, 'Cl-': 0.8, 'NO3-': 0.02 }],
-  ['phosphate in the third group', { 'Fe3+': 0.02, 'Ca2+': 0.02, 'Mg2+': 0.02, 'Na+': 0.3, 'PO4^3-': 0.05, NH3: 0.5, 'NH4+': 0.5, 'Cl-': 0.79 }],
-]; // prettier-ignore
+  [
+    'third group',
+    {
+      'Fe3+': 0.02,
+      'Al3+': 0.02,
+      'Cr3+': 0.02,
+      'Zn2+': 0.02,
+      'Mg2+': 0.02,
+      'Ca2+': 0.02,
+      NH3: 1,
+      'NH4+': 0.5,
+      'Cl-': 0.8,
+      'NO3-': 0.02,
+    },
+  ],
+  [
+    'phosphate in the third group',
+    { 'Fe3+': 0.02, 'Ca2+': 0.02, 'Mg2+': 0.02, 'Na+': 0.3, 'PO4^3-': 0.05, NH3: 0.5, 'NH4+': 0.5, 'Cl-': 0.79 },
+  ],
+];
 
 const GROUPS = {
   sample: {

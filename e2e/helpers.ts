@@ -3,7 +3,10 @@ import { expect, type Page } from '@playwright/test';
 /** Opens a case from the list by the name on its sheet. */
 export async function openCase(page: Page, name: string): Promise<void> {
   await page.goto('/cases');
-  await page.getByRole('link', { name: new RegExp(`^${name}\\b`) }).first().click(); // prettier-ignore
+  await page
+    .getByRole('link', { name: new RegExp(`^${name}\\b`) })
+    .first()
+    .click();
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
 }
 
@@ -18,7 +21,6 @@ export async function doTest(page: Page, title: string): Promise<void> {
       .getByRole('button', { name: /^Do step/ })
       .count()
   ) {
-    // prettier-ignore
     const step = bench(page).getByRole('button', { name: /^Do step/ });
     const label = await step.textContent();
     await step.click();
@@ -38,7 +40,9 @@ export async function record(page: Page, taps: readonly string[], inference: str
 }
 
 export async function addReagent(page: Page, typed: string, name: string, dose: string): Promise<void> {
-  await bench(page).getByRole('button', { name: /^Reagent:/ }).click(); // prettier-ignore
+  await bench(page)
+    .getByRole('button', { name: /^Reagent:/ })
+    .click();
   await page.getByPlaceholder('Type a part of its name').fill(typed);
   await page.getByRole('option', { name, exact: true }).click();
   await bench(page).getByRole('button', { name: dose, exact: true }).click();

@@ -16,7 +16,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await doTest(page, 'Barium chloride, then acid');
   await record(page, ['Precipitate', 'formed', 'white', 'fine'], 'Sulfate.');
 
-  await page.getByRole('navigation', { name: 'Route' }).getByRole('button', { name: 'Sodium hydroxide, then excess' }).click(); // prettier-ignore
+  await page.getByRole('navigation', { name: 'Route' }).getByRole('button', { name: 'Sodium hydroxide, then excess' }).click();
   await bench(page).getByRole('button', { name: 'Do step 1' }).click();
   await bench(page).getByRole('button', { name: 'Do step 2' }).click();
   await expect(bench(page).getByRole('img', { name: /gelatinous white solid/ })).toBeVisible();
@@ -46,7 +46,6 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
     ['ammonium', '2'],
     ['sulfate', '3'],
   ] as const) {
-    // prettier-ignore
     await conclude.getByLabel('Ion').selectOption({ label: ion });
     await conclude.getByLabel('Evidence').fill(evidence);
     await conclude.getByRole('button', { name: 'Add the ion' }).click();

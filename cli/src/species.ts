@@ -9,19 +9,42 @@ const cite = (key: SourceKey | null) => (key ? SOURCES[key] : 'by definition');
 export function species(): number {
   const data = {
     aqueous: aqueous.map((s) => ({
-      formula: s.id, charge: s.charge, of: s.of, log10Beta: log10(s.lnBeta), enthalpyKJ: s.enthalpy, source: cite(s.source),
+      formula: s.id,
+      charge: s.charge,
+      of: s.of,
+      log10Beta: log10(s.lnBeta),
+      enthalpyKJ: s.enthalpy,
+      source: cite(s.source),
     })),
     solids: solids.map((s) => ({
-      formula: s.id, charge: parseFormula(s.id).charge, of: s.of, log10K: log10(s.lnK), enthalpyKJ: s.traits.enthalpy ?? 0,
-      colour: s.colour, texture: s.texture, source: cite(s.source),
+      formula: s.id,
+      charge: parseFormula(s.id).charge,
+      of: s.of,
+      log10K: log10(s.lnK),
+      enthalpyKJ: s.traits.enthalpy ?? 0,
+      colour: s.colour,
+      texture: s.texture,
+      source: cite(s.source),
     })),
     inertSolids: inertSolids.map((s) => ({ formula: s.id, colour: s.colour, texture: s.texture })),
-    gases: gases.map((g) => ({ formula: g.id, charge: 0, of: g.of, log10K: log10(g.lnK), enthalpyKJ: g.enthalpy, source: cite(g.source) })),
+    gases: gases.map((g) => ({
+      formula: g.id,
+      charge: 0,
+      of: g.of,
+      log10K: log10(g.lnK),
+      enthalpyKJ: g.enthalpy,
+      source: cite(g.source),
+    })),
     couples: couples.map((c) => ({
-      id: c.id, half: c.row.half, electrons: c.electrons, volts: c.volts, oxidant: c.row.oxidant ?? {}, reductant: c.row.reductant ?? {},
+      id: c.id,
+      half: c.row.half,
+      electrons: c.electrons,
+      volts: c.volts,
+      oxidant: c.row.oxidant ?? {},
+      reductant: c.row.reductant ?? {},
       source: cite(c.row.source),
     })),
-  }; // prettier-ignore
+  };
   process.stdout.write(`${JSON.stringify(data, null, 1)}\n`);
   return 0;
 }

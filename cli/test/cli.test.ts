@@ -5,7 +5,13 @@ const root = fileURLToPath(new URL('../../', import.meta.url));
 const foxing = (args: readonly string[], input = '') =>
   spawnSync('./foxing', args, { cwd: root, input, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } });
 
-const script = { sample: { solution: { 'Ag+': 0.1, 'NO3-': 0.1 }, mL: 5 }, steps: [{ op: 'take', to: 'A', from: 'sample', mL: 1 }, { op: 'add', to: 'A', reagent: 'hydrochloric-acid-2M', drops: 4 }] }; // prettier-ignore
+const script = {
+  sample: { solution: { 'Ag+': 0.1, 'NO3-': 0.1 }, mL: 5 },
+  steps: [
+    { op: 'take', to: 'A', from: 'sample', mL: 1 },
+    { op: 'add', to: 'A', reagent: 'hydrochloric-acid-2M', drops: 4 },
+  ],
+};
 
 test('sim reads standard input and prints one document', () => {
   const { status, stdout } = foxing(['sim', '-'], JSON.stringify(script));

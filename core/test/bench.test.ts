@@ -58,8 +58,16 @@ describe('it comes out by itself', () => {
   });
 
   test.each([
-    ['Zn2+', true, true], ['Al3+', true, false], ['Pb2+', true, false], ['Cr3+', true, false],
-    ['Cu2+', false, true], ['Ni2+', false, true], ['Cd2+', false, true], ['Ag+', false, true], ['Fe3+', false, false], ['Bi3+', false, false],
+    ['Zn2+', true, true],
+    ['Al3+', true, false],
+    ['Pb2+', true, false],
+    ['Cr3+', true, false],
+    ['Cu2+', false, true],
+    ['Ni2+', false, true],
+    ['Cd2+', false, true],
+    ['Ag+', false, true],
+    ['Fe3+', false, false],
+    ['Bi3+', false, false],
   ] as const)('%s: hydroxide taken back by sodium hydroxide %s, by ammonia %s', (ion, inHydroxide, inAmmonia) => {
     const charge = Number(ion.slice(2, 3)) || 1;
     const spec = solution({ [ion]: 0.05, 'NO3-': 0.05 * charge }, 0.1);
@@ -67,7 +75,7 @@ describe('it comes out by itself', () => {
     const left = (v: ReturnType<typeof end>) => Object.values(v.solids).reduce((s, mol) => s + mol, 0) > 5e-6;
     expect(left(end('sodium-hydroxide-2M', 'sodium-hydroxide-6M'))).toBe(!inHydroxide);
     expect(left(end('ammonia-2M', 'ammonia-6M'))).toBe(!inAmmonia);
-  }); // prettier-ignore
+  });
 
   test('cadmium is missed when the acid is too strong, and then turns up with zinc', () => {
     const pass: Op = { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 5 };
@@ -243,7 +251,12 @@ describe('it comes out by itself', () => {
 describe('dry tests', () => {
   const dry = (formula: string, op: Op) => perform(openBench({ salts: [{ formula, grams: 2 }] }), op).see;
   test('sodium hides potassium until looked at through cobalt glass', () => {
-    const mixed: SampleSpec = { salts: [{ formula: 'NaCl', grams: 1 }, { formula: 'KCl', grams: 1 }] }; // prettier-ignore
+    const mixed: SampleSpec = {
+      salts: [
+        { formula: 'NaCl', grams: 1 },
+        { formula: 'KCl', grams: 1 },
+      ],
+    };
     expect(saw(perform(openBench(mixed), { op: 'flame', from: 'sample' }).see, { colour: 'yellow' })).toBe(true);
     expect(
       saw(perform(openBench(mixed), { op: 'flame', from: 'sample', through: 'cobalt-glass' }).see, { colour: 'crimson' }),
@@ -315,10 +328,28 @@ test('dry heat conserves the elements of whatever falls apart', () => {
 
 const SHELF = REAGENTS.filter((r) => !r.restricted && !r.solvent);
 const step: fc.Arbitrary<Op> = fc.oneof(
-  { weight: 6, arbitrary: fc.record({ r: fc.constantFrom(...SHELF), to: fc.constantFrom('A', 'B'), drops: fc.integer({ min: 1, max: 12 }) }).map(({ r, to, drops }): Op => (r.solid ? { op: 'add', to, reagent: r.id, grams: 0.02 } : { op: 'add', to, reagent: r.id, drops })) },
-  fc.record({ vessel: fc.constantFrom('A', 'B'), to: fc.constantFrom('warm' as const, 'boil' as const) }).map((x): Op => ({ op: 'heat', ...x, minutes: 1 })),
-  fc.constantFrom<Op>({ op: 'shake', vessel: 'A' }, { op: 'stand', vessel: 'A', minutes: 5 }, { op: 'centrifuge', vessel: 'A' }, { op: 'cool', vessel: 'A' }, { op: 'decant', from: 'A', to: 'B' }, { op: 'filter', from: 'B', to: 'C' }, { op: 'add', to: 'A', reagent: 'dichloromethane', mL: 0.5 }, { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 1 }),
-); // prettier-ignore
+  {
+    weight: 6,
+    arbitrary: fc
+      .record({ r: fc.constantFrom(...SHELF), to: fc.constantFrom('A', 'B'), drops: fc.integer({ min: 1, max: 12 }) })
+      .map(({ r, to, drops }): Op =>
+        r.solid ? { op: 'add', to, reagent: r.id, grams: 0.02 } : { op: 'add', to, reagent: r.id, drops },
+      ),
+  },
+  fc
+    .record({ vessel: fc.constantFrom('A', 'B'), to: fc.constantFrom('warm' as const, 'boil' as const) })
+    .map((x): Op => ({ op: 'heat', ...x, minutes: 1 })),
+  fc.constantFrom<Op>(
+    { op: 'shake', vessel: 'A' },
+    { op: 'stand', vessel: 'A', minutes: 5 },
+    { op: 'centrifuge', vessel: 'A' },
+    { op: 'cool', vessel: 'A' },
+    { op: 'decant', from: 'A', to: 'B' },
+    { op: 'filter', from: 'B', to: 'C' },
+    { op: 'add', to: 'A', reagent: 'dichloromethane', mL: 0.5 },
+    { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 1 },
+  ),
+);
 
 /** What must be true after every operation. What is taken from the air or led in is counted in `given`, as a loss. */
 function holds(bench: Bench, put: Record<string, number>): void {
@@ -364,8 +395,17 @@ test('elements and charge are conserved after every operation of random scripts,
       fc.constantFrom(...salts),
       fc.array(step, { minLength: 3, maxLength: 9 }),
       (one, two, ops) => {
-        const spec: SampleSpec = { salts: [{ formula: one, grams: 0.5 }, { formula: two, grams: 0.5 }] }; // prettier-ignore
-        const start: Op[] = [{ op: 'take-solid', to: 'A', grams: 0.03 }, { op: 'add', to: 'A', reagent: 'water', mL: 1.5 }, { op: 'add', to: 'B', reagent: 'water', mL: 0.5 }]; // prettier-ignore
+        const spec: SampleSpec = {
+          salts: [
+            { formula: one, grams: 0.5 },
+            { formula: two, grams: 0.5 },
+          ],
+        };
+        const start: Op[] = [
+          { op: 'take-solid', to: 'A', grams: 0.03 },
+          { op: 'add', to: 'A', reagent: 'water', mL: 1.5 },
+          { op: 'add', to: 'B', reagent: 'water', mL: 0.5 },
+        ];
         const play = () => {
           let bench = openBench(spec);
           const put: Record<string, number> = {};

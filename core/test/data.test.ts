@@ -18,8 +18,12 @@ const words: readonly string[] = COLOURS;
 
 test('every constant names a source in the list', () => {
   const named = [
-    ...SPECIES.map((r) => r[3]), ...SOLIDS.map((r) => r[5]), ...GASES.map((r) => r[3]), ...COUPLES.map((r) => r.source), ...SPECTRA.map((r) => r[1]),
-  ]; // prettier-ignore
+    ...SPECIES.map((r) => r[3]),
+    ...SOLIDS.map((r) => r[5]),
+    ...GASES.map((r) => r[3]),
+    ...COUPLES.map((r) => r.source),
+    ...SPECTRA.map((r) => r[1]),
+  ];
   for (const key of named) expect(SOURCES[key]).toBeDefined();
 });
 
@@ -68,9 +72,13 @@ test('every colour is a word of the vocabulary, and a solid looks like its word'
     if (hex) expect([id, solidWord(hex) === colour || wordDistance(solidWord(hex), colour) < 0.13]).toEqual([id, true]);
   }
   const dry = [
-    ...FLAMES.flatMap((f) => [f.colour, f.glass]), ...BEADS.flatMap((b) => b.colours), ...Object.values(TINTS).flat(), ...Object.values(DRY_COLOURS),
-    ...Object.values(OXIDES).flatMap((o) => [o.hot, o.cold, o.charcoal, o.cobalt ?? 'white']), ...GASES.map((g) => g[5].colour ?? 'colourless'),
-  ]; // prettier-ignore
+    ...FLAMES.flatMap((f) => [f.colour, f.glass]),
+    ...BEADS.flatMap((b) => b.colours),
+    ...Object.values(TINTS).flat(),
+    ...Object.values(DRY_COLOURS),
+    ...Object.values(OXIDES).flatMap((o) => [o.hot, o.cold, o.charcoal, o.cobalt ?? 'white']),
+    ...GASES.map((g) => g[5].colour ?? 'colourless'),
+  ];
   for (const colour of dry) expect(words).toContain(colour);
   for (const word of words) expect(sampleOf(word)).toBeDefined();
 });

@@ -21,7 +21,6 @@ function balance({ left, right }: Equation): Record<string, number> {
     [-1, left],
     [1, right],
   ] as const)
-    // prettier-ignore
     for (const [n, id] of side) {
       const { elements, charge } = parseFormula(id);
       for (const [e, k] of Object.entries(elements)) sum[e] = (sum[e] ?? 0) + sign * n * k;

@@ -1,8 +1,18 @@
 /** Tests on the dry sample: flame, bead, charcoal, heating in a hard-glass tube. */
 import { addAmounts, type Amounts, gasById, overComponents, parseCombination, speciesById } from '../matter/catalogue';
 import {
-  AMMONIUM_FIRES, BEADS, type DecompositionRow, DECOMPOSITIONS, HEATED_SALTS, DRY_COLOURS, FLAMES, OXIDES, SUBLIMATES, TINTS, VOLATILITY,
-} from '../matter/data/dry'; // prettier-ignore
+  AMMONIUM_FIRES,
+  BEADS,
+  type DecompositionRow,
+  DECOMPOSITIONS,
+  HEATED_SALTS,
+  DRY_COLOURS,
+  FLAMES,
+  OXIDES,
+  SUBLIMATES,
+  TINTS,
+  VOLATILITY,
+} from '../matter/data/dry';
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../senses/vocabulary';
 import type { OpOf } from './ops';

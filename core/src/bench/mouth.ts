@@ -22,8 +22,22 @@ const present = (vessel: Vessel, least = NOTICEABLE_ATM) =>
   [...atMouth(vessel)].filter(([, atm]) => atm >= least).map(([id, atm]) => ({ ...gasById.get(id)!.senses, id, atm }));
 
 const INDICATOR = [
-  'red', 'red', 'red', 'orange-red', 'orange', 'orange', 'yellow', 'green', 'blue-green', 'blue-green', 'blue', 'deep-blue', 'violet', 'violet', 'violet',
-] as const; // prettier-ignore
+  'red',
+  'red',
+  'red',
+  'orange-red',
+  'orange',
+  'orange',
+  'yellow',
+  'green',
+  'blue-green',
+  'blue-green',
+  'blue',
+  'deep-blue',
+  'violet',
+  'violet',
+  'violet',
+] as const;
 
 function inLiquid(vessel: Vessel, paper: OpOf<'paper'>['paper']): Observation {
   const pH = vessel.pH ?? 7;

@@ -2,7 +2,11 @@
 import { z } from 'zod';
 import { PAPERS } from '../senses/vocabulary';
 
-const vessel = z.string().min(1).max(24).regex(/^[\w .'-]+$/, 'a vessel is named with letters, digits, spaces or dashes'); // prettier-ignore
+const vessel = z
+  .string()
+  .min(1)
+  .max(24)
+  .regex(/^[\w .'-]+$/, 'a vessel is named with letters, digits, spaces or dashes');
 const mL = z.number().positive().max(1000);
 const grams = z.number().positive().max(100);
 const minutes = z.number().nonnegative().max(100000);

@@ -10,7 +10,10 @@ const positive = z.number().positive();
 
 export const sampleSchema = z.union([
   z.strictObject({
-    salts: z.array(z.strictObject({ formula: z.string().min(1).max(80), grams: positive.max(1000) })).min(1).max(12),
+    salts: z
+      .array(z.strictObject({ formula: z.string().min(1).max(80), grams: positive.max(1000) }))
+      .min(1)
+      .max(12),
   }),
   z.strictObject({
     solution: z.record(z.string().max(40), z.number().nonnegative().max(20)),
@@ -18,7 +21,7 @@ export const sampleSchema = z.union([
     acid: z.number().nonnegative().max(16).optional(),
   }),
   z.strictObject({ smiles: z.string().min(1).max(500), grams: positive.max(1000) }),
-]); // prettier-ignore
+]);
 
 export type SampleSpec = z.infer<typeof sampleSchema>;
 

@@ -46,8 +46,18 @@ export const WATER_PER_LITRE = 55.3;
 
 export function emptyVessel(id: string): Vessel {
   return {
-    id, mL: 0, celsius: ROOM_CELSIUS, amounts: {}, solids: {}, species: {}, pH: null, gas: {}, vapour: {}, given: {}, settled: true,
-  }; // prettier-ignore
+    id,
+    mL: 0,
+    celsius: ROOM_CELSIUS,
+    amounts: {},
+    solids: {},
+    species: {},
+    pH: null,
+    gas: {},
+    vapour: {},
+    given: {},
+    settled: true,
+  };
 }
 
 export const solventById = new Map(SOLVENTS.map((s) => [s.id, s]));

@@ -39,26 +39,50 @@ function findIons(body: Formula): Record<string, number> | null {
     for (const a of ans)
       for (const n of counts) {
         const m = (n * c.formula.charge) / -a.formula.charge;
-        if (Number.isInteger(m) && combined([[c.formula, n], [a.formula, m]]) === target) return { [c.id]: n, [a.id]: m };
-      } // prettier-ignore
+        if (
+          Number.isInteger(m) &&
+          combined([
+            [c.formula, n],
+            [a.formula, m],
+          ]) === target
+        )
+          return { [c.id]: n, [a.id]: m };
+      }
   for (const c of cats)
     for (const d of cats)
       for (const a of ans)
         for (const n of [1, 2, 3, 4])
           for (const k of [1, 2, 3]) {
             const m = (n * c.formula.charge + k * d.formula.charge) / -a.formula.charge;
-            if (c.id < d.id && Number.isInteger(m) && combined([[c.formula, n], [d.formula, k], [a.formula, m]]) === target)
+            if (
+              c.id < d.id &&
+              Number.isInteger(m) &&
+              combined([
+                [c.formula, n],
+                [d.formula, k],
+                [a.formula, m],
+              ]) === target
+            )
               return { [c.id]: n, [d.id]: k, [a.id]: m };
-          } // prettier-ignore
+          }
   for (const c of cats)
     for (const a of ans)
       for (const b of ans)
         for (const n of [1, 2, 3])
           for (const k of [1, 2, 3]) {
             const m = (n * c.formula.charge + k * a.formula.charge) / -b.formula.charge;
-            if (m > 0 && Number.isInteger(m) && a.id !== b.id && combined([[c.formula, n], [a.formula, k], [b.formula, m]]) === target)
+            if (
+              m > 0 &&
+              Number.isInteger(m) &&
+              a.id !== b.id &&
+              combined([
+                [c.formula, n],
+                [a.formula, k],
+                [b.formula, m],
+              ]) === target
+            )
               return { [c.id]: n, [a.id]: k, [b.id]: m };
-          } // prettier-ignore
+          }
   return null;
 }
 

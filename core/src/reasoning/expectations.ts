@@ -6,10 +6,24 @@ import { onVessels, type StandardTest } from '../scheme/tests';
 
 /** A well-behaved salt of each ion: nitrates of the cations, sodium or potassium salts of the anions. */
 const PLAIN_SALTS: Readonly<Record<string, string>> = {
-  'NH4+': 'NH4NO3', 'Na+': 'NaNO3', 'K+': 'KNO3', 'Ag+': 'AgNO3', 'Pb2+': 'Pb(NO3)2', 'Cu2+': 'Cu(NO3)2·3H2O',
-  'Ni2+': 'Ni(NO3)2·6H2O', 'Fe3+': 'Fe(NO3)3·9H2O', 'Al3+': 'Al(NO3)3·9H2O', 'Zn2+': 'Zn(NO3)2·6H2O', 'Ba2+': 'Ba(NO3)2',
-  'Mg2+': 'Mg(NO3)2·6H2O', 'Cl-': 'NaCl', 'I-': 'NaI', 'SO4^2-': 'Na2SO4', 'CO3^2-': 'Na2CO3', 'NO3-': 'NaNO3',
-}; // prettier-ignore
+  'NH4+': 'NH4NO3',
+  'Na+': 'NaNO3',
+  'K+': 'KNO3',
+  'Ag+': 'AgNO3',
+  'Pb2+': 'Pb(NO3)2',
+  'Cu2+': 'Cu(NO3)2·3H2O',
+  'Ni2+': 'Ni(NO3)2·6H2O',
+  'Fe3+': 'Fe(NO3)3·9H2O',
+  'Al3+': 'Al(NO3)3·9H2O',
+  'Zn2+': 'Zn(NO3)2·6H2O',
+  'Ba2+': 'Ba(NO3)2',
+  'Mg2+': 'Mg(NO3)2·6H2O',
+  'Cl-': 'NaCl',
+  'I-': 'NaI',
+  'SO4^2-': 'Na2SO4',
+  'CO3^2-': 'Na2CO3',
+  'NO3-': 'NaNO3',
+};
 
 /** The ions that this first reasoning weighs. */
 export const SUSPECTS: readonly string[] = Object.keys(PLAIN_SALTS);

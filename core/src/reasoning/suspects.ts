@@ -21,8 +21,18 @@ export interface Suspect {
 const NEAR = 0.095;
 
 const POSITIVE: ReadonlySet<string> = new Set([
-  'formed', 'evolved', 'changed', 'present', 'relit', 'pop', 'cloudy', 'cloudy-then-clear', 'white-fumes', 'dissolved', 'sublimed',
-]); // prettier-ignore
+  'formed',
+  'evolved',
+  'changed',
+  'present',
+  'relit',
+  'pop',
+  'cloudy',
+  'cloudy-then-clear',
+  'white-fumes',
+  'dissolved',
+  'sublimed',
+]);
 
 /** Does this observation tell of something that happened, rather than of nothing? */
 function isSignal(o: Observation): boolean {

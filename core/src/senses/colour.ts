@@ -4,10 +4,10 @@ import type { Band } from '../matter/data/spectra';
 
 /** CIE standard illuminant D65, relative power from 380 to 780 nm by 10 nm. Source: CIE 15:2018, table 1. */
 const D65 = [
-  49.98, 54.65, 82.75, 91.49, 93.43, 86.68, 104.86, 117.01, 117.81, 114.86, 115.92, 108.81, 109.35, 107.8, 104.79, 107.69,
-  104.41, 104.05, 100, 96.33, 95.79, 88.69, 90.01, 89.6, 87.7, 83.29, 83.7, 80.03, 80.21, 82.28, 78.28, 69.72, 71.61, 74.35,
-  61.6, 69.89, 75.09, 63.59, 46.42, 66.81, 63.38,
-]; // prettier-ignore
+  49.98, 54.65, 82.75, 91.49, 93.43, 86.68, 104.86, 117.01, 117.81, 114.86, 115.92, 108.81, 109.35, 107.8, 104.79, 107.69, 104.41,
+  104.05, 100, 96.33, 95.79, 88.69, 90.01, 89.6, 87.7, 83.29, 83.7, 80.03, 80.21, 82.28, 78.28, 69.72, 71.61, 74.35, 61.6, 69.89,
+  75.09, 63.59, 46.42, 66.81, 63.38,
+];
 
 const FIRST_NM = 380;
 const STEP_NM = 10;
@@ -90,25 +90,55 @@ export function mixedSolid(parts: readonly { hex: string; weight: number }[]): s
 
 /** Colour words for liquids, each with colours that it stands for in a tube before a white card. */
 export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
-  'pale-yellow': ['#faf6c4', '#f8ffa6', '#fffdec', '#fbffe0', '#f4ffe4'], yellow: ['#f3e05c', '#ffff00', '#ffd000', '#ffc500', '#f6ff60'],
-  orange: ['#f09a30', '#ff7c00', '#ffa000'], 'orange-red': ['#e0581f', '#ff3b00', '#ff5100'], red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
-  crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'], pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
+  'pale-yellow': ['#faf6c4', '#f8ffa6', '#fffdec', '#fbffe0', '#f4ffe4'],
+  yellow: ['#f3e05c', '#ffff00', '#ffd000', '#ffc500', '#f6ff60'],
+  orange: ['#f09a30', '#ff7c00', '#ffa000'],
+  'orange-red': ['#e0581f', '#ff3b00', '#ff5100'],
+  red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
+  crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'],
+  pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
   violet: ['#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce'],
-  'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'], blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
-  'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'], 'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
-  'pale-green': ['#d3efd0', '#e9fff0', '#effaf3', '#c5f9cb', '#d8f5e6'], green: ['#63b36c', '#00d89c', '#71d4a2', '#9dfdd1', '#82eb3e', '#00ab8c'],
-  'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'], brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
-  'red-brown': ['#8c3a1a', '#7b2a10', '#5b0000', '#300000'], 'dark-brown': ['#402512', '#33190a'], black: ['#100c0c', '#000000'],
-}; // prettier-ignore
+  'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'],
+  blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
+  'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'],
+  'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
+  'pale-green': ['#d3efd0', '#e9fff0', '#effaf3', '#c5f9cb', '#d8f5e6'],
+  green: ['#63b36c', '#00d89c', '#71d4a2', '#9dfdd1', '#82eb3e', '#00ab8c'],
+  'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'],
+  brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
+  'red-brown': ['#8c3a1a', '#7b2a10', '#5b0000', '#300000'],
+  'dark-brown': ['#402512', '#33190a'],
+  black: ['#100c0c', '#000000'],
+};
 
 /** Colour words for solids. */
 export const SOLID_WORDS: Readonly<Record<string, string>> = {
-  white: '#fdfdfb', 'off-white': '#f3efe4', buff: '#ecd9bd', cream: '#f5eccb', 'pale-yellow': '#f5f0ad', yellow: '#f2d64b',
-  orange: '#e8832a', 'orange-red': '#dd5530', red: '#c0302f', pink: '#eebcc8', violet: '#8f68b0', 'pale-blue': '#a9d3e6',
-  blue: '#4f7fc8', 'deep-blue': '#1c3a8c', 'blue-green': '#7fc4bd', 'pale-green': '#b5dcb0', green: '#5fa060',
-  'dark-green': '#2f5f3c', 'dirty-green': '#8a9a76', brown: '#7d5535', 'red-brown': '#8f4327', 'dark-brown': '#40291c',
-  grey: '#8d8a86', black: '#1d1b1a', silver: '#c9c9c9',
-}; // prettier-ignore
+  white: '#fdfdfb',
+  'off-white': '#f3efe4',
+  buff: '#ecd9bd',
+  cream: '#f5eccb',
+  'pale-yellow': '#f5f0ad',
+  yellow: '#f2d64b',
+  orange: '#e8832a',
+  'orange-red': '#dd5530',
+  red: '#c0302f',
+  pink: '#eebcc8',
+  violet: '#8f68b0',
+  'pale-blue': '#a9d3e6',
+  blue: '#4f7fc8',
+  'deep-blue': '#1c3a8c',
+  'blue-green': '#7fc4bd',
+  'pale-green': '#b5dcb0',
+  green: '#5fa060',
+  'dark-green': '#2f5f3c',
+  'dirty-green': '#8a9a76',
+  brown: '#7d5535',
+  'red-brown': '#8f4327',
+  'dark-brown': '#40291c',
+  grey: '#8d8a86',
+  black: '#1d1b1a',
+  silver: '#c9c9c9',
+};
 
 /**
  * How different two colours are named, in OKLab: hue counts for more than lightness, as it does when a person chooses

@@ -2,10 +2,37 @@
 import { z } from 'zod';
 
 export const COLOURS = [
-  'colourless', 'white', 'off-white', 'buff', 'cream', 'pale-yellow', 'yellow', 'orange', 'orange-red', 'red', 'crimson', 'pink',
-  'violet', 'pale-blue', 'blue', 'deep-blue', 'blue-green', 'pale-green', 'green', 'dark-green', 'dirty-green', 'brown',
-  'red-brown', 'dark-brown', 'grey', 'black', 'silver', 'apple-green', 'brick-red', 'none',
-] as const; // prettier-ignore
+  'colourless',
+  'white',
+  'off-white',
+  'buff',
+  'cream',
+  'pale-yellow',
+  'yellow',
+  'orange',
+  'orange-red',
+  'red',
+  'crimson',
+  'pink',
+  'violet',
+  'pale-blue',
+  'blue',
+  'deep-blue',
+  'blue-green',
+  'pale-green',
+  'green',
+  'dark-green',
+  'dirty-green',
+  'brown',
+  'red-brown',
+  'dark-brown',
+  'grey',
+  'black',
+  'silver',
+  'apple-green',
+  'brick-red',
+  'none',
+] as const;
 
 export const CHANNELS = {
   solution: ['unchanged', 'colour-changed', 'mixed'],
@@ -35,8 +62,17 @@ export type Channel = keyof typeof CHANNELS;
 export const TEXTURES = ['curdy', 'gelatinous', 'flocculent', 'crystalline', 'fine', 'granular', 'spangles'] as const;
 export const AMOUNTS = ['trace', 'slight', 'moderate', 'heavy'] as const;
 export const SMELLS = [
-  'none', 'rotten-eggs', 'pungent', 'burning-sulfur', 'ammonia', 'vinegar', 'bleach', 'fruity', 'garlic', 'bitter-almond-do-not-smell',
-] as const; // prettier-ignore
+  'none',
+  'rotten-eggs',
+  'pungent',
+  'burning-sulfur',
+  'ammonia',
+  'vinegar',
+  'bleach',
+  'fruity',
+  'garlic',
+  'bitter-almond-do-not-smell',
+] as const;
 export const PAPERS = [
   'blue-litmus',
   'red-litmus',

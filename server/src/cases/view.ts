@@ -81,8 +81,14 @@ function vesselView(vessel: Vessel, state: CaseState, last: DoneOperation | unde
 }
 
 const TITLES: Partial<Record<Observation['channel'], string>> = {
-  paper: 'Paper', flame: 'Flame', splint: 'Splint', smell: 'Smell', limewater: 'Lime water', fumes: 'Rod', bead: 'Borax bead',
-}; // prettier-ignore
+  paper: 'Paper',
+  flame: 'Flame',
+  splint: 'Splint',
+  smell: 'Smell',
+  limewater: 'Lime water',
+  fumes: 'Rod',
+  bead: 'Borax bead',
+};
 
 const words = (s: string | undefined) => (s ?? '').replaceAll('-', ' ');
 

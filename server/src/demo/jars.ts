@@ -15,4 +15,4 @@ export const JARS: readonly (Jar & { readonly sample: SampleSpec })[] = [
   { id: 'jar-18', name: 'Jar 18', look: 'white cubes', story: 'From the photographer who rented the back room.', sample: salt('KI') },
   { id: 'jar-21', name: 'Jar 21', look: 'white crusted powder', story: 'A cleaning salt, caked hard.', sample: salt('Na2CO3·10H2O') },
   { id: 'jar-23', name: 'Jar 23', look: 'pale-violet crystals', story: 'An ink maker’s jar with a horn spatula.', sample: salt('Fe(NO3)3·9H2O') },
-]; // prettier-ignore
+];

@@ -74,8 +74,12 @@ export async function loadDemo(databaseUrl: string): Promise<boolean> {
     await db.query('insert into person (id, name, local) values ($1, $2, true) on conflict do nothing', [PERSON.id, PERSON.name]);
     for (const jar of JARS)
       await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
-        jar.id, jar.name, jar.look, jar.story, JSON.stringify(jar.sample),
-      ]); // prettier-ignore
+        jar.id,
+        jar.name,
+        jar.look,
+        jar.story,
+        JSON.stringify(jar.sample),
+      ]);
     await createCase(db, PERSON, 'jar-02');
     await worked(db, 'jar-05', CONCLUDED, {
       found: [

@@ -2,8 +2,13 @@
 export type MarkState = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
 
 export const MARK_WORDS: Readonly<Record<MarkState, string>> = {
-  open: 'open', hinted: 'hinted', indicated: 'indicated', confirmed: 'confirmed', 'ruled-out': 'ruled out', conflict: 'conflict',
-}; // prettier-ignore
+  open: 'open',
+  hinted: 'hinted',
+  indicated: 'indicated',
+  confirmed: 'confirmed',
+  'ruled-out': 'ruled out',
+  conflict: 'conflict',
+};
 
 export function Mark({ state, size = 14 }: { state: MarkState; size?: number }) {
   const ring = (

@@ -2,10 +2,27 @@
 import type { Channel, Observation } from '#core/senses/vocabulary';
 
 export const CHANNEL_WORDS: Readonly<Record<Channel, string>> = {
-  solution: 'Liquid', precipitate: 'Precipitate', layer: 'Layer', gas: 'Gas', smell: 'Smell', paper: 'Paper', splint: 'Splint',
-  limewater: 'Lime water', fumes: 'Fumes at a rod', flame: 'Flame', bead: 'Bead', solid: 'Dry solid', sublimate: 'Sublimate',
-  droplets: 'Water droplets', ring: 'Ring', deposit: 'Deposit', soot: 'Soot', extract: 'Extract', solubility: 'Solubility', heat: 'Warmth',
-}; // prettier-ignore
+  solution: 'Liquid',
+  precipitate: 'Precipitate',
+  layer: 'Layer',
+  gas: 'Gas',
+  smell: 'Smell',
+  paper: 'Paper',
+  splint: 'Splint',
+  limewater: 'Lime water',
+  fumes: 'Fumes at a rod',
+  flame: 'Flame',
+  bead: 'Bead',
+  solid: 'Dry solid',
+  sublimate: 'Sublimate',
+  droplets: 'Water droplets',
+  ring: 'Ring',
+  deposit: 'Deposit',
+  soot: 'Soot',
+  extract: 'Extract',
+  solubility: 'Solubility',
+  heat: 'Warmth',
+};
 
 const plain = (s: string) => s.replaceAll('-', ' ');
 

@@ -10,7 +10,7 @@ export const COMPONENTS = [
   'H2SiO3', 'AsO4^3-', 'C4H4O6^2-', 'MoO4^2-', 'Co(NO2)6^3-', 'Co(NH3)6^3+', 'Fe(CN)5NO^2-',
   'Cl2', 'Br2', 'I2', 'H2O2', 'NO', 'NO2', 'CO', 'ClO2', 'O2', 'H2', 'N2', 'N2O',
   'C4H8N2O2', 'C22H14O9', 'C12H9N3O4', 'C6H10O5', 'CH3CSNH2', 'C12H11N', 'C12H10N', 'C16H16N2O3S', 'C16H13N3O3S', 'Zr(OH)4', 'C14H8O4', 'C5H12O',
-] as const; // prettier-ignore
+] as const;
 
 export type ComponentId = 'H+' | (typeof COMPONENTS)[number];
 
@@ -43,12 +43,12 @@ export const IONS: Readonly<Record<string, string>> = {
 export const CATIONS = [
   'NH4+', 'Na+', 'K+', 'Li+', 'Ag+', 'Pb2+', 'Hg2^2+', 'Hg2+', 'Cu2+', 'Cd2+', 'Bi3+', 'As3+', 'Sb3+', 'Sn2+', 'Sn4+',
   'Al3+', 'Cr3+', 'Fe3+', 'Fe2+', 'Zn2+', 'Mn2+', 'Co2+', 'Ni2+', 'Ba2+', 'Sr2+', 'Ca2+', 'Mg2+',
-] as const; // prettier-ignore
+] as const;
 
 export const ANIONS = [
   'CO3^2-', 'HCO3-', 'SO3^2-', 'S2-', 'S2O3^2-', 'NO2-', 'CH3COO-', 'HCOO-', 'C2O4^2-', 'F-', 'Cl-', 'Br-', 'I-', 'NO3-',
   'ClO3-', 'SO4^2-', 'PO4^3-', 'BO3^3-', 'CrO4^2-', 'Cr2O7^2-', 'MnO4-', 'SCN-', 'CN-', 'Fe(CN)6^4-', 'Fe(CN)6^3-', 'SiO3^2-', 'AsO4^3-', 'C4H4O6^2-',
-] as const; // prettier-ignore
+] as const;
 
 /** Names for people. */
 export const ION_NAMES: Readonly<Record<string, string>> = {
@@ -63,4 +63,4 @@ export const ION_NAMES: Readonly<Record<string, string>> = {
   'BO3^3-': 'borate', 'CrO4^2-': 'chromate', 'Cr2O7^2-': 'dichromate', 'MnO4-': 'permanganate', 'SCN-': 'thiocyanate',
   'CN-': 'cyanide', 'Fe(CN)6^4-': 'hexacyanoferrate(II)', 'Fe(CN)6^3-': 'hexacyanoferrate(III)', 'SiO3^2-': 'silicate',
   'AsO4^3-': 'arsenate', 'C4H4O6^2-': 'tartrate',
-}; // prettier-ignore
+};

@@ -32,10 +32,9 @@ export interface CoupleRow {
 }
 
 const NEVER = 'never';
-const metal = (id: string, half: string, volts: number): CoupleRow => ({
-  id, half, volts, source: 'BARD', reductant: { not: ['O2/H2O', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] },
+const metal = (id: string, half: string, volts: number): CoupleRow => ({ id, half, volts, source: 'BARD', reductant: { not: ['O2/H2O', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] },
   oxidant: { not: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'SO4/SO2', 'S/H2S', 'MnO2/Mn', 'CO2/C2O4', 'NO3/HNO2', 'FeCN', 'SO2/S2O3', 'Sn4/Sn2'] },
-}); // prettier-ignore
+});
 
 export const COUPLES: readonly CoupleRow[] = [
   // Halogens
@@ -107,7 +106,7 @@ export const COUPLES: readonly CoupleRow[] = [
   metal('Zn2/Zn', 'Zn2+ + 2 e- = Zn(s)', -0.762),
   metal('Mg2/Mg', 'Mg2+ + 2 e- = Mg(s)', -2.356),
   { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] } },
-]; // prettier-ignore
+];
 
 /**
  * Changes that are slow rather than uphill: what turns into what (water makes up the balance),
@@ -136,4 +135,4 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'oxalate and hot concentrated acid', from: 'H2C2O4', to: 'CO + CO2', halfLife: 0.5, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'chlorate and concentrated acid', from: '4 ClO3- + 4 H+', to: '4 ClO2 + O2', halfLife: 0.3, gate: { acid: 4 }, source: 'FIT' },
   { id: 'nitric acid fumes', from: '4 NO3- + 4 H+', to: '4 NO2 + O2', halfLife: 6, gate: { warm: 60, acid: 5 }, source: 'VOGEL' },
-]; // prettier-ignore
+];

@@ -30,7 +30,7 @@ export const FLAMES: readonly FlameRow[] = [
 /** Volatility of a salt in the flame beside its chloride, by anion component. */
 export const VOLATILITY: Readonly<Record<string, number>> = {
   'SO4^2-': 0.4, 'PO4^3-': 0.15, 'H2SiO3': 0.05, 'H3BO3': 0.4, 'AsO4^3-': 0.3, 'F-': 0.6, 'CrO4^2-': 0.4,
-}; // prettier-ignore
+};
 
 export interface BeadRow {
   readonly components: readonly string[];
@@ -46,14 +46,14 @@ export const BEADS: readonly BeadRow[] = [
   { components: ['Cu2+', 'Cu+'], colours: ['green', 'blue', 'colourless', 'red-brown'], strength: 3 },
   { components: ['Ni2+'], colours: ['violet', 'red-brown', 'grey', 'grey'], strength: 3 },
   { components: ['Fe3+', 'Fe2+', 'Fe(CN)6^4-', 'Fe(CN)6^3-'], colours: ['orange', 'yellow', 'pale-green', 'green'], strength: 2 },
-]; // prettier-ignore
+];
 
 /** Colour that an ion lends to its dry salts: with water of crystallisation, without. */
 export const TINTS: Readonly<Record<string, readonly [hydrated: string, anhydrous: string]>> = {
   'Cu2+': ['blue', 'off-white'], 'Ni2+': ['green', 'pale-yellow'], 'Co2+': ['pink', 'blue'], 'Fe2+': ['pale-green', 'off-white'],
   'Fe3+': ['orange', 'buff'], 'Cr3+': ['violet', 'violet'], 'Mn2+': ['pink', 'off-white'], 'CrO4^2-': ['yellow', 'yellow'],
   'Cr2O7^2-': ['orange', 'orange'], 'MnO4-': ['violet', 'violet'], 'Fe(CN)6^3-': ['red', 'red'], 'Fe(CN)6^4-': ['pale-yellow', 'pale-yellow'],
-}; // prettier-ignore
+};
 
 /** Salts whose dry colour is not their ions'. */
 export const DRY_COLOURS: Readonly<Record<string, string>> = {
@@ -63,7 +63,7 @@ export const DRY_COLOURS: Readonly<Record<string, string>> = {
   CdS: 'yellow', ZnS: 'white', FeS: 'black', Ag2CrO4: 'red-brown', PbCrO4: 'yellow', BaCrO4: 'yellow', PbI2: 'yellow', HgI2: 'red',
   AgI: 'pale-yellow', AgBr: 'pale-yellow', Hg2I2: 'green', Fe2O3: 'red-brown', CuO: 'black', MnO2: 'black', PbO2: 'dark-brown', As2S3: 'yellow',
   Sb2S3: 'orange', Bi2S3: 'black', CdO: 'brown', Cu2O: 'red', CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white', SnS: 'brown',
-}; // prettier-ignore
+};
 
 export interface OxideRow {
   readonly hot: string;
@@ -106,7 +106,7 @@ export const OXIDES: Readonly<Record<string, OxideRow>> = {
   'Ca2+': { hot: 'white', cold: 'white', carbonate: 'strong', charcoal: 'white', cobalt: 'grey' },
   'Sr2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
   'Ba2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
-}; // prettier-ignore
+};
 
 export interface DecompositionRow {
   readonly anion: string;
@@ -139,18 +139,11 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'SO3^2-', strong: true, from: 'SO3^2- + 2 H+', to: 'SO2', gases: ['SO2'] },
   { anion: 'SO4^2-', cations: ['Fe2+'], strong: true, from: 'SO4^2- + 2 H+', to: 'SO2 + O2 - O2', gases: ['SO2'] },
   { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
-]; // prettier-ignore
+];
 
 /** Anions that ammonium burns with when heated dry, over species; water makes up the balance. */
 export const AMMONIUM_FIRES: readonly Omit<DecompositionRow, 'cations' | 'not' | 'strong'>[] = [
-  {
-    anion: 'CrO4^2-',
-    from: '2 NH3 + 2 CrO4^2- + 10 H+',
-    to: '2 Cr3+ + N2',
-    gases: ['N2'],
-    events: ['swelled'],
-    residue: 'green',
-  },
+  { anion: 'CrO4^2-', from: '2 NH3 + 2 CrO4^2- + 10 H+', to: '2 Cr3+ + N2', gases: ['N2'], events: ['swelled'], residue: 'green' },
   { anion: 'NO3-', from: 'NH3 + NO3- + H+', to: 'N2O', gases: ['N2O'], events: ['melted'] },
   { anion: 'NO2-', from: 'NH3 + NO2- + H+', to: 'N2', gases: ['N2'] },
 ];

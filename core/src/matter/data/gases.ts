@@ -52,4 +52,4 @@ export const GASES: readonly GasRow[] = [
   ['H2', 'H2', -3.11, 'SANDER', -4, { splint: 'pop' }],
   ['N2O', 'N2O', -1.61, 'SANDER', -20, { splint: 'relit' }],
   ['N2', 'N2', -3.19, 'SANDER', -11, { splint: 'extinguished' }],
-]; // prettier-ignore
+];

@@ -110,7 +110,7 @@ export const REAGENTS: readonly ReagentRow[] = [
   { id: 'dichloromethane', name: 'Dichloromethane', solvent: 'dichloromethane', caution: HOOD },
   { id: 'carbon-disulfide', name: 'Carbon disulfide', solvent: 'carbon-disulfide', caution: `Poisonous, and its vapour catches fire on a hot plate. ${HOOD}`, restricted: 'Poisonous and extremely flammable: use cyclohexane.' },
   { id: 'carbon-tetrachloride', name: 'Carbon tetrachloride', solvent: 'carbon-tetrachloride', caution: `Poisonous to the liver. ${HOOD}`, restricted: 'Poisonous and banned from teaching: use cyclohexane.' },
-]; // prettier-ignore
+];
 
 export interface SolventRow {
   readonly id: string;
@@ -128,7 +128,7 @@ export const SOLVENTS: readonly SolventRow[] = [
   { id: 'carbon-disulfide', name: 'carbon disulfide', density: 1.263, partition: { I2: 600, Br2: 80, Cl2: 12 } },
   { id: 'carbon-tetrachloride', name: 'carbon tetrachloride', density: 1.594, partition: { I2: 85, Br2: 27, Cl2: 10 } },
   { id: 'amyl-alcohol', name: 'amyl alcohol', density: 0.814, partition: { I2: 230, Br2: 30, 'Co(SCN)4^2-': 60, CrO5: 40, 'Fe(SCN)3': 20 } },
-]; // prettier-ignore
+];
 
 /** Absorption of a solute in a layer where it differs from that in water: solute, bands as in `SPECTRA`. */
 export const LAYER_SPECTRA: Readonly<Record<string, readonly (readonly [number, number, number])[]>> = {

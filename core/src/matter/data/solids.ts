@@ -25,7 +25,7 @@ export interface SolidTraits {
  */
 export type SolidRow = readonly [
   formula: string, of: string, logK: number, colour: string, texture: Texture, source: SourceKey, traits?: SolidTraits,
-]; // prettier-ignore
+];
 
 export const SOLIDS: readonly SolidRow[] = [
   // Silver
@@ -252,7 +252,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['(NH4)3AsMo12O40', '3 NH3 + AsO4^3- + 12 MoO4^2- + 27 H+', -161.0, 'yellow', 'crystalline', 'FIT', { hex: '#f4cf1d', hot: 75 }],
   ['I2', 'I2', -2.87, 'black', 'crystalline', 'CRC', { hex: '#3b3440' }],
   ['Zr(OH)4', 'Zr(OH)4', -2.0, 'white', 'gelatinous', 'FIT'],
-]; // prettier-ignore
+];
 
 /**
  * Solids that no solution is in equilibrium with: they come and go by redox, heat or addition only.
@@ -279,4 +279,4 @@ export const INERT_SOLIDS: readonly InertRow[] = [
   ['CoO(OH)', 'dark-brown', 'fine', { hex: '#3f2c22', covers: 2 }],
   ['NiO(OH)', 'black', 'fine', { covers: 2 }],
   ['C', 'black', 'fine'],
-]; // prettier-ignore
+];

@@ -11,6 +11,6 @@ export const SOURCES = {
   COTTON: 'F. A. Cotton and G. Wilkinson, Advanced Inorganic Chemistry, 5th edition, 1988',
   LEVER: 'A. B. P. Lever, Inorganic Electronic Spectroscopy, 2nd edition, 1984',
   FIT: 'No reviewed value is known to us: chosen so that the behaviour described by VOGEL follows; uncertain',
-} as const; // prettier-ignore
+} as const;
 
 export type SourceKey = keyof typeof SOURCES;

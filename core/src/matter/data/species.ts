@@ -291,4 +291,4 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['CrO5', 'CrO4^2- + 2 H2O2 + 2 H+', 11.2, 'FIT'],
   ['Zr(OH)2(C14H6O4)', 'Zr(OH)4 + C14H8O4', 5.0, 'FIT'],
   ['ZrF6^2-', 'Zr(OH)4 + 4 H+ + 6 F-', 36.0, 'FIT'],
-]; // prettier-ignore
+];

@@ -101,4 +101,4 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['Zr(OH)2(C14H6O4)', 'FIT', [525, 9000, 110]],
   ['C12H10N', 'FIT', [590, 20000, 120]],
   ['C16H13N3O3S', 'FIT', [530, 30000, 90]],
-]; // prettier-ignore
+];

@@ -31,24 +31,12 @@ export interface StandardTest {
   readonly confirms?: readonly string[];
 }
 
-const take = (mL = 1): TestStep => ({
-  op: { op: 'take', to: '1', from: 'S', mL },
-  say: `Take ${mL} mL of the original solution into a clean tube.`,
-});
-const drops = (reagent: string, n: number, say: string, why?: string): TestStep => ({
-  op: { op: 'add', to: '1', reagent, drops: n },
-  say,
-  ...(why && { why }),
-});
-const pour = (reagent: string, mL: number, say: string, why?: string): TestStep => ({
-  op: { op: 'add', to: '1', reagent, mL },
-  say,
-  ...(why && { why }),
-});
+const take = (mL = 1): TestStep => ({ op: { op: 'take', to: '1', from: 'S', mL }, say: `Take ${mL} mL of the original solution into a clean tube.` });
+const drops = (reagent: string, n: number, say: string, why?: string): TestStep => ({ op: { op: 'add', to: '1', reagent, drops: n }, say, ...(why && { why }) });
+const pour = (reagent: string, mL: number, say: string, why?: string): TestStep => ({ op: { op: 'add', to: '1', reagent, mL }, say, ...(why && { why }) });
 
 export const TESTS: readonly StandardTest[] = [
-  {
-    id: 'look', title: 'Look and dissolve', station: 'look', about: 'both', onlyHints: true, minutes: 4,
+  { id: 'look', title: 'Look and dissolve', station: 'look', about: 'both', onlyHints: true, minutes: 4,
     purpose: 'Colour and form of the dry salt, and whether water takes it up. Colour is a hint, no more.',
     steps: [
       { op: { op: 'take-solid', to: '1', grams: 0.05 }, say: 'Put a little of the dry salt in a tube and look at it against the white card.' },
@@ -57,8 +45,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['solid', 'solution', 'precipitate'],
   },
-  {
-    id: 'litmus', title: 'Litmus on the solution', station: 'look', about: 'both', onlyHints: true, needsSolution: true, minutes: 1,
+  { id: 'litmus', title: 'Litmus on the solution', station: 'look', about: 'both', onlyHints: true, needsSolution: true, minutes: 1,
     purpose: 'Acid, neutral or basic: a hint to the kind of salt.',
     steps: [
       take(0.5),
@@ -67,8 +54,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['paper'],
   },
-  {
-    id: 'heating', title: 'Heat in a hard-glass tube', station: 'dry', about: 'anions', onlyHints: true, minutes: 5,
+  { id: 'heating', title: 'Heat in a hard-glass tube', station: 'dry', about: 'anions', onlyHints: true, minutes: 5,
     purpose: 'Water, gas, sublimate and the colour of what is left, hot and again cold.',
     caution: 'Point the tube away from everyone. Goggles. Gases may be poisonous: hood.',
     steps: [
@@ -79,21 +65,18 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['droplets', 'gas', 'solid', 'sublimate', 'paper', 'splint'],
   },
-  {
-    id: 'flame', title: 'Flame', station: 'dry', about: 'cations', minutes: 3,
+  { id: 'flame', title: 'Flame', station: 'dry', about: 'cations', minutes: 3,
     purpose: 'Metals that colour the flame. Clean the wire in concentrated acid until it gives no colour of its own.',
     caution: 'Concentrated hydrochloric acid on the wire: goggles.',
     steps: [{ op: { op: 'flame', from: 'sample' }, say: 'Dip the clean wire in acid, touch the salt, hold it in the edge of the flame.' }],
     watch: ['flame'],
   },
-  {
-    id: 'flame-cobalt-glass', title: 'Flame through cobalt glass', station: 'dry', about: 'cations', minutes: 1,
+  { id: 'flame-cobalt-glass', title: 'Flame through cobalt glass', station: 'dry', about: 'cations', minutes: 1,
     purpose: 'The blue glass takes away the yellow of sodium, so that potassium can be seen.',
     steps: [{ op: { op: 'flame', from: 'sample', through: 'cobalt-glass' }, say: 'Look at the flame again through the blue glass.' }],
     watch: ['flame'],
   },
-  {
-    id: 'dilute-acid', title: 'Dilute acid', station: 'anions', about: 'anions', minutes: 4,
+  { id: 'dilute-acid', title: 'Dilute acid', station: 'anions', about: 'anions', minutes: 4,
     purpose: 'Anions of weak acids leave as a gas: carbonate, sulfite, sulfide, nitrite.',
     caution: 'Hydrogen sulfide and sulfur dioxide are poisonous: hood, waft, never sniff.',
     steps: [
@@ -106,8 +89,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['gas', 'limewater', 'smell', 'paper'],
   },
-  {
-    id: 'barium-acid', title: 'Barium chloride, then acid', station: 'anions', about: 'anions', needsSolution: true, minutes: 3,
+  { id: 'barium-acid', title: 'Barium chloride, then acid', station: 'anions', about: 'anions', needsSolution: true, minutes: 3,
     purpose: 'Sulfate gives a fine white precipitate that acid does not take back.',
     caution: 'Barium salts are poisonous: gloves, heavy-metal waste.',
     steps: [
@@ -117,8 +99,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution'], confirms: ['SO4^2-'],
   },
-  {
-    id: 'silver-acid', title: 'Silver nitrate in nitric acid', station: 'anions', about: 'anions', needsSolution: true, minutes: 3,
+  { id: 'silver-acid', title: 'Silver nitrate in nitric acid', station: 'anions', about: 'anions', needsSolution: true, minutes: 3,
     purpose: 'Chloride white, bromide cream, iodide yellow; all curdy, none taken back by acid.',
     caution: 'Silver nitrate stains. Silver waste.',
     steps: [
@@ -128,8 +109,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution', 'gas'],
   },
-  {
-    id: 'silver-ammonia', title: 'Silver halide and ammonia', station: 'anions', about: 'anions', needsSolution: true, minutes: 5,
+  { id: 'silver-ammonia', title: 'Silver halide and ammonia', station: 'anions', about: 'anions', needsSolution: true, minutes: 5,
     purpose: 'Silver chloride dissolves in ammonia and comes back with acid; the bromide hardly; the iodide not.',
     caution: 'Never keep an ammoniacal silver solution: acidify it at once.',
     steps: [
@@ -142,8 +122,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate'], confirms: ['Cl-', 'I-'],
   },
-  {
-    id: 'chlorine-layer', title: 'Chlorine water and a layer', station: 'anions', about: 'anions', needsSolution: true, minutes: 4,
+  { id: 'chlorine-layer', title: 'Chlorine water and a layer', station: 'anions', about: 'anions', needsSolution: true, minutes: 4,
     purpose: 'Chlorine frees iodine (violet layer) and bromine (orange-brown layer).',
     caution: 'Chlorine and dichloromethane vapour: hood.',
     steps: [
@@ -154,8 +133,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['layer', 'solution'], confirms: ['I-'],
   },
-  {
-    id: 'brown-ring', title: 'Brown ring', station: 'anions', about: 'anions', needsSolution: true, minutes: 5,
+  { id: 'brown-ring', title: 'Brown ring', station: 'anions', about: 'anions', needsSolution: true, minutes: 5,
     purpose: 'Nitrate gives a brown ring where iron(II) sulfate meets concentrated sulfuric acid.',
     caution: 'Concentrated sulfuric acid: goggles, gloves; run it down the side of a cooled tube, never shake.',
     steps: [
@@ -166,8 +144,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['ring'], confirms: ['NO3-'],
   },
-  {
-    id: 'ammonium', title: 'Warm with base', station: 'cations', about: 'cations', minutes: 4,
+  { id: 'ammonium', title: 'Warm with base', station: 'cations', about: 'cations', minutes: 4,
     purpose: 'Ammonium gives ammonia. Done first, on the original, because ammonia is a reagent later.',
     caution: 'Hot sodium hydroxide spits: goggles, tube away from everyone.',
     steps: [
@@ -178,14 +155,12 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['paper', 'smell', 'precipitate'], confirms: ['NH4+'],
   },
-  {
-    id: 'hydrochloric', title: 'Hydrochloric acid', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
+  { id: 'hydrochloric', title: 'Hydrochloric acid', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
     purpose: 'Silver, lead and mercury(I) give white chlorides.',
     steps: [take(), drops('hydrochloric-acid-2M', 6, 'Add 6 drops of dilute hydrochloric acid.')],
     watch: ['precipitate'],
   },
-  {
-    id: 'hydroxide', title: 'Sodium hydroxide, then excess', station: 'cations', about: 'cations', needsSolution: true, minutes: 4,
+  { id: 'hydroxide', title: 'Sodium hydroxide, then excess', station: 'cations', about: 'cations', needsSolution: true, minutes: 4,
     purpose: 'The hydroxide and its colour; whether more of the base takes it back.',
     caution: 'Corrosive to eyes: goggles.',
     steps: [
@@ -195,8 +170,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution'],
   },
-  {
-    id: 'ammonia', title: 'Ammonia, then excess', station: 'cations', about: 'cations', needsSolution: true, minutes: 4,
+  { id: 'ammonia', title: 'Ammonia, then excess', station: 'cations', about: 'cations', needsSolution: true, minutes: 4,
     purpose: 'The hydroxide again, and whether ammonia takes it back as an ammine, and in which colour.',
     caution: 'Work in the hood; cap the bottle. Ammonia vapour hurts eyes and lungs.',
     steps: [
@@ -206,14 +180,12 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution'],
   },
-  {
-    id: 'iodide', title: 'Potassium iodide', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
+  { id: 'iodide', title: 'Potassium iodide', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
     purpose: 'Golden lead iodide, yellow silver iodide, off-white copper iodide under brown iodine.',
     steps: [take(), drops('potassium-iodide-0.1M', 6, 'Add 6 drops of potassium iodide.')],
     watch: ['precipitate', 'solution'],
   },
-  {
-    id: 'chromate', title: 'Chromate in acetate buffer', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
+  { id: 'chromate', title: 'Chromate in acetate buffer', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
     purpose: 'Lead and barium give yellow chromates in the buffer; strontium does not.',
     caution: 'Chromates are carcinogenic: gloves; chromium waste.',
     steps: [
@@ -224,33 +196,28 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution'],
   },
-  {
-    id: 'sulfate-cations', title: 'Dilute sulfuric acid', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
+  { id: 'sulfate-cations', title: 'Dilute sulfuric acid', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
     purpose: 'Barium, strontium and lead give white sulfates.',
     steps: [take(), drops('sulfuric-acid-1M', 6, 'Add 6 drops of dilute sulfuric acid.'), { op: { op: 'stand', vessel: '1', minutes: 2 }, say: 'Let it stand two minutes.' }],
     watch: ['precipitate'],
   },
-  {
-    id: 'dimethylglyoxime', title: 'Dimethylglyoxime in ammonia', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
+  { id: 'dimethylglyoxime', title: 'Dimethylglyoxime in ammonia', station: 'cations', about: 'cations', needsSolution: true, minutes: 3,
     purpose: 'Nickel gives a bright red precipitate.',
     caution: 'The reagent is in ethanol: no flame nearby.',
     steps: [take(), drops('ammonia-2M', 6, 'Make it just basic with ammonia.'), drops('dimethylglyoxime-1pc', 8, 'Add 8 drops of dimethylglyoxime.')],
     watch: ['precipitate'], confirms: ['Ni2+'],
   },
-  {
-    id: 'thiocyanate', title: 'Ammonium thiocyanate', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
+  { id: 'thiocyanate', title: 'Ammonium thiocyanate', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
     purpose: 'Iron(III) turns blood-red.',
     steps: [take(), drops('hydrochloric-acid-2M', 2, 'Acidify with 2 drops of hydrochloric acid.'), drops('ammonium-thiocyanate-0.5M', 4, 'Add 4 drops of ammonium thiocyanate.')],
     watch: ['solution', 'precipitate'], confirms: ['Fe3+'],
   },
-  {
-    id: 'hexacyanoferrate', title: 'Potassium hexacyanoferrate(II)', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
+  { id: 'hexacyanoferrate', title: 'Potassium hexacyanoferrate(II)', station: 'cations', about: 'cations', needsSolution: true, minutes: 2,
     purpose: 'Deep blue with iron(III), red-brown with copper, white with zinc.',
     steps: [take(), drops('acetic-acid-2M', 2, 'Acidify with 2 drops of acetic acid.'), drops('potassium-hexacyanoferrate-ii-0.1M', 4, 'Add 4 drops of the reagent.')],
     watch: ['precipitate', 'solution'], confirms: ['Cu2+', 'Fe3+'],
   },
-  {
-    id: 'aluminon', title: 'Aluminon', station: 'cations', about: 'cations', needsSolution: true, minutes: 6,
+  { id: 'aluminon', title: 'Aluminon', station: 'cations', about: 'cations', needsSolution: true, minutes: 6,
     purpose: 'Aluminium hydroxide takes up the dye: red flecks hanging in the liquid. A red liquid alone is only the dye.',
     steps: [
       take(),
@@ -261,8 +228,7 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate', 'solution'], confirms: ['Al3+'],
   },
-  {
-    id: 'magnesium-phosphate', title: 'Phosphate in ammonia', station: 'cations', about: 'cations', needsSolution: true, minutes: 14,
+  { id: 'magnesium-phosphate', title: 'Phosphate in ammonia', station: 'cations', about: 'cations', needsSolution: true, minutes: 14,
     purpose: 'Magnesium gives white crystals of magnesium ammonium phosphate, slowly.',
     steps: [
       take(),
@@ -273,11 +239,6 @@ export const TESTS: readonly StandardTest[] = [
     ],
     watch: ['precipitate'],
   },
-]; // prettier-ignore
+];
 
-export const STATIONS = {
-  look: 'First look',
-  dry: 'Dry tests',
-  anions: 'Anions',
-  cations: 'Cations, without sulfide',
-} as const;
+export const STATIONS = { look: 'First look', dry: 'Dry tests', anions: 'Anions', cations: 'Cations, without sulfide' } as const;

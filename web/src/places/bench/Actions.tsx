@@ -99,8 +99,15 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   const add = (amount: { drops: number } | { mL: number } | { grams: number }) =>
     run({ op: 'add', to: id, reagent: reagent.id, ...amount });
   const doses = reagent.solid
-    ? [{ name: 'a pinch', dose: { grams: 0.05 } }, { name: '0.2 g', dose: { grams: 0.2 } }]
-    : [{ name: '1 drop', dose: { drops: 1 } }, { name: '5', dose: { drops: 5 } }, { name: '1 mL', dose: { mL: 1 } }]; // prettier-ignore
+    ? [
+        { name: 'a pinch', dose: { grams: 0.05 } },
+        { name: '0.2 g', dose: { grams: 0.2 } },
+      ]
+    : [
+        { name: '1 drop', dose: { drops: 1 } },
+        { name: '5', dose: { drops: 5 } },
+        { name: '1 mL', dose: { mL: 1 } },
+      ];
 
   const menus: Record<string, { key: string; free?: true; choices: Choice[] }> = {
     Take: {
@@ -258,11 +265,20 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
     need(() => run({ op: 'shake', vessel: id })),
     [id, none],
   );
-  useHotkeys('h,e,d,p,f,t,k', (_event, hotkey) => setMenu(Object.keys(menus).find((m) => menus[m]!.key === hotkey.keys?.join('')) ?? null), { preventDefault: true }, [id]); // prettier-ignore
-  useHotkeys('1,2,3,4,5,6,7,8,9', (event) => {
-    const chosen = view.vessels[Number(event.key) - 1];
-    if (chosen) holdTube(caseId, chosen.id);
-  }, [view.vessels]); // prettier-ignore
+  useHotkeys(
+    'h,e,d,p,f,t,k',
+    (_event, hotkey) => setMenu(Object.keys(menus).find((m) => menus[m]!.key === hotkey.keys?.join('')) ?? null),
+    { preventDefault: true },
+    [id],
+  );
+  useHotkeys(
+    '1,2,3,4,5,6,7,8,9',
+    (event) => {
+      const chosen = view.vessels[Number(event.key) - 1];
+      if (chosen) holdTube(caseId, chosen.id);
+    },
+    [view.vessels],
+  );
   useHotkeys('/,mod+k', () => picker.current?.click(), { preventDefault: true });
   useHotkeys('shift+/', () => setKeys(true), { preventDefault: true, useKey: false });
 

@@ -22,7 +22,14 @@ export function Bench() {
   const wanted = hand.tube ?? params['tube'] ?? view.active;
   const held = view.vessels.find((v) => v.id === wanted) ?? view.vessels.at(-1) ?? null;
   const test = hand.test ? (testById.get(hand.test) ?? null) : null;
-  const nextTube = useMemo(() => freeTubes(view.vessels.map((v) => v.id), 1)[0]!, [view.vessels]); // prettier-ignore
+  const nextTube = useMemo(
+    () =>
+      freeTubes(
+        view.vessels.map((v) => v.id),
+        1,
+      )[0]!,
+    [view.vessels],
+  );
 
   const perform = async (op: Op) => {
     const after = await append({ kind: 'operation', payload: { op, ...(test && { test: test.id }) } });

@@ -78,7 +78,10 @@ function Steps({ test, view, perform }: { test: StandardTest; view: CaseView; pe
   const [done, setDone] = useState(0);
   const [busy, setBusy] = useState(false);
   const [names] = useState(() => {
-    const [a, b] = freeTubes(view.vessels.map((v) => v.id), 2) as [string, string]; // prettier-ignore
+    const [a, b] = freeTubes(
+      view.vessels.map((v) => v.id),
+      2,
+    ) as [string, string];
     return { '1': a, '2': b };
   });
   const noSolution = test.needsSolution && !view.vessels.some((v) => v.id === 'S');

@@ -1,7 +1,30 @@
 /** Which words can be said of each channel, and what "nothing happened" means there. */
 import { CHANNELS, type Channel, type COLOURS, type Observation, PAPERS, SMELLS, TEXTURES } from '#core/senses/vocabulary';
 
-const WET = ['white', 'yellow', 'red', 'red-brown', 'brown', 'black', 'pale-blue', 'deep-blue', 'pale-green', 'off-white', 'cream', 'pale-yellow', 'orange', 'dark-brown', 'grey', 'blue', 'blue-green', 'green', 'dirty-green', 'dark-green', 'pink', 'violet'] as const; // prettier-ignore
+const WET = [
+  'white',
+  'yellow',
+  'red',
+  'red-brown',
+  'brown',
+  'black',
+  'pale-blue',
+  'deep-blue',
+  'pale-green',
+  'off-white',
+  'cream',
+  'pale-yellow',
+  'orange',
+  'dark-brown',
+  'grey',
+  'blue',
+  'blue-green',
+  'green',
+  'dirty-green',
+  'dark-green',
+  'pink',
+  'violet',
+] as const;
 
 /** How many colours are shown before "more colours". */
 export const FIRST_COLOURS = 9;
@@ -9,17 +32,59 @@ export const FIRST_COLOURS = 9;
 /** Colours offered first, by channel; the rest are behind "more". */
 export const COLOUR_CHOICES: Partial<Record<Channel, readonly (typeof COLOURS)[number][]>> = {
   precipitate: WET,
-  solution: ['colourless', 'pale-yellow', 'yellow', 'orange', 'red', 'brown', 'pale-blue', 'deep-blue', 'pale-green', ...WET.filter((c) => !['white', 'pale-yellow', 'yellow', 'orange', 'red', 'brown', 'pale-blue', 'deep-blue', 'pale-green', 'off-white', 'cream'].includes(c))],
+  solution: [
+    'colourless',
+    'pale-yellow',
+    'yellow',
+    'orange',
+    'red',
+    'brown',
+    'pale-blue',
+    'deep-blue',
+    'pale-green',
+    ...WET.filter(
+      (c) =>
+        ![
+          'white',
+          'pale-yellow',
+          'yellow',
+          'orange',
+          'red',
+          'brown',
+          'pale-blue',
+          'deep-blue',
+          'pale-green',
+          'off-white',
+          'cream',
+        ].includes(c),
+    ),
+  ],
   layer: ['colourless', 'pale-yellow', 'yellow', 'orange', 'brown', 'violet', 'pink', 'blue', 'green'],
   gas: ['colourless', 'brown', 'red-brown', 'violet', 'yellow', 'pale-green'],
   flame: ['none', 'yellow', 'violet', 'crimson', 'brick-red', 'apple-green', 'green', 'blue-green', 'pale-blue'],
   bead: ['colourless', 'blue', 'green', 'violet', 'yellow', 'red-brown', 'grey', 'brown'],
-  solid: ['white', 'off-white', 'pale-yellow', 'yellow', 'orange', 'red-brown', 'brown', 'black', 'grey', 'blue', 'blue-green', 'green', 'pale-green', 'pink', 'violet'],
+  solid: [
+    'white',
+    'off-white',
+    'pale-yellow',
+    'yellow',
+    'orange',
+    'red-brown',
+    'brown',
+    'black',
+    'grey',
+    'blue',
+    'blue-green',
+    'green',
+    'pale-green',
+    'pink',
+    'violet',
+  ],
   sublimate: ['white', 'yellow', 'grey', 'black', 'violet'],
   ring: ['brown', 'dark-brown', 'red-brown', 'violet'],
   paper: ['blue', 'red', 'white', 'black', 'green', 'deep-blue'],
   deposit: ['silver', 'grey', 'black', 'red-brown'],
-}; // prettier-ignore
+};
 
 export const EVENTS: Readonly<Record<Channel, readonly string[]>> = CHANNELS;
 
@@ -30,10 +95,13 @@ export const EXTRAS: Partial<Record<Channel, { field: keyof Observation; name: s
   layer: [{ field: 'position', name: 'Where', options: ['upper', 'lower'] }],
   solid: [{ field: 'look', name: 'When', options: ['hot', 'cold'] }],
   flame: [{ field: 'through', name: 'Seen', options: ['none', 'cobalt-glass'] }],
-  bead: [{ field: 'zone', name: 'Zone', options: ['oxidising', 'reducing'] }, { field: 'look', name: 'When', options: ['hot', 'cold'] }],
+  bead: [
+    { field: 'zone', name: 'Zone', options: ['oxidising', 'reducing'] },
+    { field: 'look', name: 'When', options: ['hot', 'cold'] },
+  ],
   splint: [{ field: 'splint', name: 'Splint', options: ['lit', 'glowing'] }],
   solution: [{ field: 'clarity', name: 'Clarity', options: ['clear', 'cloudy'] }],
-}; // prettier-ignore
+};
 
 /** What is written for a channel in which nothing was seen. */
 export function nothingIn(channel: Channel): Observation[] {
