@@ -102,7 +102,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CuSCN', 'Cu+ + SCN-', -14.0, 'white', 'fine', 'NIST46'],
   ['CuCN', 'Cu+ + CN-', -19.5, 'white', 'fine', 'NIST46'],
   ['Cu2O', '2 Cu+ - 2 H+', -1.7, 'red', 'fine', 'CRC', { hex: '#b5482f' }],
-  ['Cu(SCN)2', 'Cu2+ + 2 SCN-', -5.6, 'black', 'fine', 'FIT'],
+  ['Cu(SCN)2', 'Cu2+ + 2 SCN-', -6.4, 'black', 'fine', 'FIT'],
   ['Cu2Fe(CN)6', '2 Cu2+ + Fe(CN)6^4-', -15.9, 'red-brown', 'gelatinous', 'NIST46', { hex: '#8c3a2a' }],
   ['CuC2O4', 'Cu2+ + C2O4^2-', -9.35, 'pale-blue', 'fine', 'CRC'],
   ['Cu3(PO4)2', '3 Cu2+ + 2 PO4^3-', -36.85, 'pale-blue', 'gelatinous', 'CRC', { hex: '#9ad2e2' }],
@@ -142,7 +142,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['SnC2O4', 'Sn2+ + C2O4^2-', -9.0, 'white', 'crystalline', 'FIT'],
 
   // Aluminium, chromium, iron
-  ['Al(OH)3', 'Al3+ - 3 H+', 8.7, 'white', 'gelatinous', 'BM'],
+  ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM'],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
   ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3' }],
