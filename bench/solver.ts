@@ -28,6 +28,25 @@ const VESSELS: readonly (readonly [name: string, molar: Readonly<Record<string, 
     'phosphate in the third group',
     { 'Fe3+': 0.02, 'Ca2+': 0.02, 'Mg2+': 0.02, 'Na+': 0.3, 'PO4^3-': 0.05, NH3: 0.5, 'NH4+': 0.5, 'Cl-': 0.79 },
   ],
+  [
+    'everything in one tube',
+    {
+      'Ag+': 0.01,
+      'Pb2+': 0.01,
+      'Cu2+': 0.01,
+      'Cd2+': 0.01,
+      'Fe3+': 0.01,
+      'Al3+': 0.01,
+      'Zn2+': 0.01,
+      'Ni2+': 0.01,
+      'Ba2+': 0.01,
+      'Mg2+': 0.01,
+      'NO3-': 0.6,
+      'Cl-': 0.05,
+      'SO4^2-': 0.01,
+      'NH4+': 0.44,
+    },
+  ],
 ];
 
 const GROUPS = {

@@ -41,6 +41,9 @@ export class NotConverged extends Error {}
 
 const MAX_INTERIOR = 400;
 const MAX_POLISH = 200;
+/** Most that ln c of a species that counts may rise or fall in one step; falling is safe, rising overshoots. */
+const MOST_UP = 2;
+const MOST_DOWN = 20;
 const TINY_PHASE = 1e-10;
 /**
  * mol/L added to the diagonal of Newton's matrix (not to the residuals): keeps it regular where a component is left
@@ -152,10 +155,10 @@ export function solve(problem: Problem): Solution {
   let size = 0;
   for (let j = 0; j < n; j++) size = Math.max(size, Math.abs(totals[j]!));
   size = Math.max(size, 1e-7);
-  for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - 2;
-  lnC.fill(Math.log(size * 0.1));
+  for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - 3;
+  lnC.fill(Math.log(size * 1e-3));
   for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
-  amount.fill(size * 0.1);
+  amount.fill(size * 0.01);
   for (let k = 0; k < np; k++) slack[k] = Math.max(1, phaseLnK[k]! - dot(pnu, k, x));
 
   let iterations = 0;
@@ -188,7 +191,7 @@ export function solve(problem: Problem): Solution {
     for (let i = 0; i < ns; i++) {
       const d = (r[i]! + dot(nu, i, rhs)) / (1 + steep[i]!);
       r[i] = d;
-      if (c[i]! > size * 1e-8) step = Math.min(step, 2 / Math.abs(d));
+      if (c[i]! > size * 1e-8) step = Math.min(step, (d > 0 ? MOST_UP : MOST_DOWN) / Math.abs(d));
       else if (d > 0) step = Math.min(step, Math.max(2, Math.log(size * 1e-4) - lnC[i]!) / d);
     }
     for (let k = 0; k < np; k++) {
