@@ -207,6 +207,15 @@ describe('it comes out by itself', () => {
     expect(work(sulfite, add('hydrochloric-acid-2M', 1), add('barium-chloride-0.25M', 0.3)).solids('A')).toEqual([]);
   });
 
+  test('brown tin(II) sulfide dissolves in yellow ammonium sulfide and hardly in colourless', () => {
+    const tin = solution({ 'Sn2+': 0.03, 'Na+': 0.3, 'Cl-': 0.36 }, 0.3);
+    const pass: Op = { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 4 };
+    const left = (reagent: string) =>
+      work(tin, pass, add('ammonia-6M', 0.4), add(reagent, 1)).bench.vessels['A']!.solids['SnS'] ?? 0;
+    expect(left('yellow-ammonium-sulfide-1M')).toBeLessThan(1e-6);
+    expect(left('ammonium-sulfide-1M')).toBeGreaterThan(1e-5);
+  });
+
   test('an aluminon lake needs the hydroxide: red flecks with aluminium, a coloured liquid without', () => {
     const lake = (ion: string, charge: number) =>
       work(

@@ -241,7 +241,7 @@ export const conversions: readonly Conversion[] = CONVERSIONS.map((row) => {
   const change = addAmounts(sum(row.to), sum(row.from), -1);
   const elements: Record<string, number> = {};
   for (const [id, count] of Object.entries(change)) {
-    const part = id === 'H2O' ? WATER : componentFormulas.get(id);
+    const part = id === 'H2O' ? WATER : id.endsWith('(s)') ? parseFormula(id.slice(0, -3)) : componentFormulas.get(id);
     if (!part) throw new DataError(`${row.id}: "${id}" is not a component`);
     for (const [e, n] of Object.entries(part.elements)) elements[e] = (elements[e] ?? 0) + n * count;
   }

@@ -5,7 +5,7 @@ export const COMPONENTS = [
   'Na+', 'K+', 'Li+', 'NH3',
   'Ag+', 'Pb2+', 'Hg2^2+', 'Hg2+', 'Cu2+', 'Cu+', 'Cd2+', 'Bi3+', 'H3AsO3', 'Sb(OH)3', 'Sn2+', 'Sn(OH)6^2-',
   'Al3+', 'Cr3+', 'Fe3+', 'Fe2+', 'Zn2+', 'Mn2+', 'Co2+', 'Ni2+', 'Ba2+', 'Sr2+', 'Ca2+', 'Mg2+',
-  'CO3^2-', 'SO3^2-', 'HS-', 'S2O3^2-', 'S4O6^2-', 'NO2-', 'CH3COO-', 'HCOO-', 'C2O4^2-', 'F-', 'Cl-', 'Br-', 'I-',
+  'CO3^2-', 'SO3^2-', 'HS-', 'S2^2-', 'S2O3^2-', 'S4O6^2-', 'NO2-', 'CH3COO-', 'HCOO-', 'C2O4^2-', 'F-', 'Cl-', 'Br-', 'I-',
   'NO3-', 'ClO3-', 'IO3-', 'SO4^2-', 'PO4^3-', 'H3BO3', 'CrO4^2-', 'MnO4-', 'MnO4^2-', 'SCN-', 'CN-', 'CNO-', 'Fe(CN)6^4-', 'Fe(CN)6^3-',
   'H2SiO3', 'AsO4^3-', 'C4H4O6^2-', 'MoO4^2-', 'Co(NO2)6^3-', 'Co(NH3)6^3+', 'Fe(CN)5NO^2-',
   'Cl2', 'Br2', 'I2', 'H2O2', 'NO', 'NO2', 'CO', 'ClO2', 'O2', 'H2', 'N2', 'N2O',

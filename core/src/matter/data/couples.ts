@@ -54,6 +54,7 @@ export const COUPLES: readonly CoupleRow[] = [
 
   // Sulfur
   { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
+  { id: 'S2/HS', half: 'S2^2- + 2 H+ + 2 e- = 2 HS-', volts: 0.31, source: 'LANGE', oxidant: { alkaline: -7, only: ['Sn4/Sn2'] }, reductant: NEVER },
   { id: 'SO4/H2S', half: 'SO4^2- + 10 H+ + 8 e- = H2S + 4 H2O', volts: 0.303, source: 'BARD', oxidant: NEVER, reductant: { only: ['H2O2/H2O', 'ClO/Cl'] } },
   { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { alkaline: 5, not: ['Cu2/Cu+', 'Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
   { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 6, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
@@ -131,6 +132,7 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },
   { id: 'iron(II) hydroxide takes up cyanide', from: 'Fe(OH)2 + 6 CN-', to: 'Fe(CN)6^4- + 2 OH-', halfLife: 0.3, gate: { warm: 50 }, source: 'COTTON' },
   { id: 'iron(II) sulfide takes up cyanide', from: 'FeS + 6 CN-', to: 'Fe(CN)6^4- + S2-', halfLife: 0.6, gate: { warm: 50 }, source: 'COTTON' },
+  { id: 'polysulfide in acid', from: 'S2^2- + H+', to: 'S(s) + HS-', halfLife: 0.05, gate: { acid: -6.5 }, source: 'VOGEL' },
   { id: 'formate and hot concentrated acid', from: 'HCOOH', to: 'CO', halfLife: 0.3, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'oxalate and hot concentrated acid', from: 'H2C2O4', to: 'CO + CO2', halfLife: 0.5, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'chlorate and concentrated acid', from: '4 ClO3- + 4 H+', to: '4 ClO2 + O2', halfLife: 0.3, gate: { acid: 4 }, source: 'FIT' },

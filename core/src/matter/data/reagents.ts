@@ -51,7 +51,7 @@ export const REAGENTS: readonly ReagentRow[] = [
   { id: 'ammonium-carbonate-1M', name: 'Ammonium carbonate, 1 M', solution: { 'NH4+': 2, 'CO3^2-': 1 } },
   { id: 'ammonium-acetate-3M', name: 'Ammonium acetate, 3 M', solution: { 'NH4+': 3, 'CH3COO-': 3 } },
   { id: 'ammonium-sulfide-1M', name: 'Ammonium sulfide, 1 M', solution: { NH3: 2, 'HS-': 1, 'H+': 1 }, caution: `${HOOD} Gives toxic hydrogen sulfide with acid.` },
-  { id: 'yellow-ammonium-sulfide-1M', name: 'Ammonium sulfide, yellow, 1 M', solution: { NH3: 2, 'HS-': 1, 'H+': 1 }, caution: `${HOOD} Gives toxic hydrogen sulfide with acid.` },
+  { id: 'yellow-ammonium-sulfide-1M', name: 'Ammonium sulfide, yellow, 1 M', solution: { NH3: 2, 'HS-': 0.6, 'S2^2-': 0.2, 'H+': 1 }, caution: `${HOOD} Gives toxic hydrogen sulfide with acid.` },
   { id: 'ammonium-oxalate-0.25M', name: 'Ammonium oxalate, 0.25 M', solution: { 'NH4+': 0.5, 'C2O4^2-': 0.25 }, caution: 'Harmful if swallowed.' },
   { id: 'ammonium-molybdate-reagent', name: 'Ammonium molybdate reagent', solution: { 'NH4+': 1.5, 'MoO4^2-': 0.4, 'NO3-': 3.2, 'H+': 2.5 }, caution: ACID },
   { id: 'ammonium-thiocyanate-0.5M', name: 'Ammonium thiocyanate, 0.5 M', solution: { 'NH4+': 0.5, 'SCN-': 0.5 }, caution: 'Never with strong hot acid.' },
