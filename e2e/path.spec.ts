@@ -94,6 +94,9 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await page.keyboard.press('c');
   await expect(bench(page).getByText('25 °C')).toBeVisible();
   await page.keyboard.press('s');
+  await page.keyboard.press('/');
+  await expect(page.getByPlaceholder('Type a part of its name')).toBeVisible();
+  await page.keyboard.press('Escape');
 
   await choose(page, 'Take', /1 mL of S|1 mL of A/);
   await expect(tube(page, 'B')).toBeVisible();

@@ -15,12 +15,16 @@ import type { CaseRow } from './store';
 
 const swatch = (word: string | undefined) => (word ? sampleOf(word) : undefined);
 
+/** A dry solid shows its hot colour above this. */
+const HOT_CELSIUS = 150;
+
 function draw(vessel: Vessel, state: CaseState, last: DoneOperation | undefined): Drawing {
   const seen = wet.see(vessel);
   const dry = vessel.mL <= 0 && state.bench.sample.kind === 'solid';
   const heated = state.operations.findLast((o) => o.vessel === vessel.id && o.op.op === 'dry-heat');
   const dryWord = heated
-    ? (heated.see.find((o) => o.channel === 'solid' && o.look === 'cold')?.colour ?? 'white')
+    ? (heated.see.find((o) => o.channel === 'solid' && o.look === (vessel.celsius > HOT_CELSIUS ? 'hot' : 'cold'))?.colour ??
+      'white')
     : state.bench.sample.kind === 'solid'
       ? dryColour(state.bench.sample)
       : 'white';

@@ -62,6 +62,7 @@ export const TESTS: readonly StandardTest[] = [
       { op: { op: 'paper', vessel: '1', paper: 'blue-litmus', where: 'mouth', damp: true }, say: 'Hold damp blue litmus at the mouth.' },
       { op: { op: 'paper', vessel: '1', paper: 'red-litmus', where: 'mouth', damp: true }, say: 'Hold damp red litmus at the mouth.' },
       { op: { op: 'splint', vessel: '1', splint: 'glowing' }, say: 'Hold a glowing splint at the mouth.' },
+      { op: { op: 'cool', vessel: '1' }, say: 'Let it cool, and look at what is left again.' },
     ],
     watch: ['droplets', 'gas', 'solid', 'sublimate', 'paper', 'splint'],
   },

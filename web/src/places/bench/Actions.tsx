@@ -279,8 +279,8 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
     },
     [view.vessels],
   );
-  useHotkeys('/,mod+k', () => picker.current?.click(), { preventDefault: true });
-  useHotkeys('shift+/', () => setKeys(true), { preventDefault: true, useKey: false });
+  useHotkeys('slash,mod+k', () => picker.current?.click(), { preventDefault: true });
+  useHotkeys('shift+slash', () => setKeys(true), { preventDefault: true });
 
   return (
     <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
