@@ -77,6 +77,20 @@ describe('it comes out by itself', () => {
     expect(left(end('ammonia-2M', 'ammonia-6M'))).toBe(!inAmmonia);
   });
 
+  test('tin dissolves in excess alkali, cobalt in excess ammonia beside ammonium chloride', () => {
+    const tin = solution({ 'Sn2+': 0.05, 'Na+': 0.5, 'Cl-': 0.6 }, 0.3);
+    expect(
+      saw(work(tin, add('sodium-hydroxide-2M', 0.2), add('sodium-hydroxide-6M', 2)).see[1], {
+        channel: 'precipitate',
+        event: 'dissolved',
+      }),
+    ).toBe(true);
+    const cobalt = solution({ 'Co2+': 0.05, 'NO3-': 0.1 });
+    const { see, solids } = work(cobalt, add('ammonia-2M', 0.05), add('ammonium-chloride-2M', 1), add('ammonia-conc', 1));
+    expect(saw(see[0], { channel: 'precipitate', event: 'formed', colour: 'blue' })).toBe(true);
+    expect(solids('A')).toEqual([]);
+  });
+
   test('cadmium is missed when the acid is too strong, and then turns up with zinc', () => {
     const pass: Op = { op: 'pass', to: 'A', gas: 'hydrogen-sulfide', minutes: 5 };
     const strong = work(
@@ -96,11 +110,17 @@ describe('it comes out by itself', () => {
     expect(work(mg, add('ammonium-chloride-2M', 1), add('ammonia-2M', 0.5)).solids('A')).toEqual([]);
   });
 
-  test('phosphate drags calcium down with the third group; alone it stays in solution', () => {
+  test('phosphate and oxalate drag calcium down with the third group; alone it stays in solution', () => {
     const third: Op[] = [add('ammonium-chloride-2M', 0.5), add('ammonia-2M', 0.6)];
     expect(work(solution({ 'Ca2+': 0.05, 'Cl-': 0.1 }), ...third).solids('A')).toEqual([]);
     const held = work(solution({ 'Ca2+': 0.05, 'Na+': 0.1, 'Cl-': 0.1, 'PO4^3-': 0.0333, 'NO3-': 0.0001 }, 0.2), ...third);
     expect(held.solids('A').some((s) => s.startsWith('Ca'))).toBe(true);
+    const oxalate = work(
+      solution({ 'Ba2+': 0.03, 'Ca2+': 0.03, 'Na+': 0.1, 'Cl-': 0.12, 'C2O4^2-': 0.05 }, 0.6),
+      ...third,
+      add('ammonia-6M', 0.3),
+    );
+    expect(oxalate.solids('A').filter((s) => s.includes('C2O4')).length).toBeGreaterThan(0);
   });
 
   test('iron reduced by hydrogen sulfide is re-oxidised by boiling with nitric acid', () => {
@@ -130,11 +150,13 @@ describe('it comes out by itself', () => {
     ).toBe(true);
   });
 
-  test('the red of thiocyanate is spoiled by fluoride', () => {
+  test('the red of thiocyanate is spoiled by fluoride and by phosphate', () => {
     const red = work(solution({ 'Fe3+': 0.005, 'Cl-': 0.015 }, 0.05), add('ammonium-thiocyanate-0.5M', 0.2));
     expect(saw(red.see[0], { channel: 'solution', event: 'colour-changed' })).toBe(true);
     const spoiled = perform(red.bench, { op: 'add', to: 'A', reagent: 'sodium-fluoride-solid', grams: 0.1 });
     expect(spoiled.see.some((o) => o.channel === 'solution' && ['colourless', 'pale-yellow'].includes(o.colour!))).toBe(true);
+    const paled = perform(red.bench, add('sodium-phosphate-0.3M', 2));
+    expect(paled.bench.vessels['A']!.species['FeSCN^2+'] ?? 0).toBeLessThan(red.bench.vessels['A']!.species['FeSCN^2+']! / 10);
   });
 
   test('an alkaline extract gives brown oxide with silver, and nothing once acidified', () => {
