@@ -17,7 +17,7 @@ export interface RunOptions {
   readonly env?: NodeJS.ProcessEnv;
   /** Keep its output to ourselves; it is returned either way. */
   readonly quiet?: boolean;
-  /** A file for its output, for programs that leave a daemon behind holding the pipe. */
+  /** Do not listen to it: for programs that leave a daemon behind, which would hold the pipe open. */
   readonly detachedOutput?: boolean;
 }
 

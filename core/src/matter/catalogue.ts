@@ -206,7 +206,7 @@ function elementBalance(sides: readonly Participant[][], electrons: number, what
     throw new DataError(`${what} does not balance: ${off.map(([e, n]) => `${e} ${n}`).join(', ')}, charge ${charge}`);
 }
 
-const waterParticipant = (count: number): Participant => ({ count, label: 'H2O', of: { H2O: 1 }, lnBeta: 0, solid: true });
+const waterParticipant = (count: number): Participant => ({ count, label: 'H2O', of: { H2O: 1 }, lnBeta: 0, solid: false });
 
 function couple(row: CoupleRow): Couple {
   const [before, after] = row.half.split(' = ') as [string, string];

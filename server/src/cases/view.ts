@@ -158,7 +158,7 @@ export function summarise(row: CaseRow, state: CaseState, updatedAt: Date): Case
     unit: sample.kind === 'solid' ? 'g' : 'mL',
     minutes: state.bench.minutes,
     hinted: state.conclusion
-      ? state.conclusion.found.map((f) => f.ion)
+      ? state.conclusion.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion)
       : suspects(state.entries)
           .filter((s) => s.state === 'hinted')
           .map((s) => s.ion),

@@ -26,39 +26,30 @@ const WET = [
   'violet',
 ] as const;
 
+type Colour = (typeof COLOURS)[number];
+
+const LIQUID_FIRST: readonly Colour[] = [
+  'colourless',
+  'pale-yellow',
+  'yellow',
+  'orange',
+  'red',
+  'brown',
+  'pale-blue',
+  'deep-blue',
+  'pale-green',
+];
+
+/** Said of solids only. */
+const OPAQUE: readonly Colour[] = ['white', 'off-white', 'cream'];
+
 /** How many colours are shown before "more colours". */
 export const FIRST_COLOURS = 9;
 
 /** Colours offered first, by channel; the rest are behind "more". */
-export const COLOUR_CHOICES: Partial<Record<Channel, readonly (typeof COLOURS)[number][]>> = {
+export const COLOUR_CHOICES: Partial<Record<Channel, readonly Colour[]>> = {
   precipitate: WET,
-  solution: [
-    'colourless',
-    'pale-yellow',
-    'yellow',
-    'orange',
-    'red',
-    'brown',
-    'pale-blue',
-    'deep-blue',
-    'pale-green',
-    ...WET.filter(
-      (c) =>
-        ![
-          'white',
-          'pale-yellow',
-          'yellow',
-          'orange',
-          'red',
-          'brown',
-          'pale-blue',
-          'deep-blue',
-          'pale-green',
-          'off-white',
-          'cream',
-        ].includes(c),
-    ),
-  ],
+  solution: [...LIQUID_FIRST, ...WET.filter((c) => !LIQUID_FIRST.includes(c) && !OPAQUE.includes(c))],
   layer: ['colourless', 'pale-yellow', 'yellow', 'orange', 'brown', 'violet', 'pink', 'blue', 'green'],
   gas: ['colourless', 'brown', 'red-brown', 'violet', 'yellow', 'pale-green'],
   flame: ['none', 'yellow', 'violet', 'crimson', 'brick-red', 'apple-green', 'green', 'blue-green', 'pale-blue'],
