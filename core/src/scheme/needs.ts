@@ -1,0 +1,102 @@
+/** What a test takes: bottles, sample, waste, cautions, and what it makes of the house's restrictions. */
+import { reagentById } from '../bench/contents';
+import { gramsForTest } from '../organic/testids';
+import type { Op } from '../bench/ops';
+import { SUBSTITUTES } from './data/substitutes';
+import type { StandardTest } from './model';
+import type { HouseRules } from './rules';
+import { stepsOf } from './tests';
+
+const reagentsIn = (op: Op): string[] =>
+  op.op === 'add'
+    ? [op.reagent]
+    : op.op === 'dissolve'
+      ? [op.in]
+      : op.op === 'wash'
+        ? [op.with]
+        : op.op === 'rod'
+          ? [op.dipped]
+          : [];
+
+/** Ids of the bottles, in the order in which they are opened. */
+export function reagentsOf(test: StandardTest, rules: HouseRules): string[] {
+  return [...new Set(stepsOf(test, rules).flatMap((s) => reagentsIn(s.op)))];
+}
+
+/** Grams of dry sample that the test takes. */
+export function gramsOf(test: StandardTest, rules: HouseRules): number {
+  return stepsOf(test, rules).reduce((sum, { op }) => sum + gramsIn(op), 0);
+}
+
+const PINCH_GRAMS = 0.01;
+
+function gramsIn(op: Op): number {
+  switch (op.op) {
+    case 'add':
+      return 0;
+    case 'flame':
+    case 'bead':
+    case 'charcoal':
+      return PINCH_GRAMS;
+    case 'fuse':
+      return (op.sample_mg * op.tubes) / 1000;
+    case 'test':
+      return op.control ? 0 : gramsForTest(op.test);
+    default:
+      return 'grams' in op ? op.grams : 0;
+  }
+}
+
+/** mL of a shared tube that the test takes. */
+export function takenFrom(test: StandardTest, rules: HouseRules): Record<string, number> {
+  const out: Record<string, number> = {};
+  for (const { op } of stepsOf(test, rules)) if (op.op === 'take') out[op.from] = (out[op.from] ?? 0) + op.mL;
+  return out;
+}
+
+/** The caution of the test and those on its bottles, each once. */
+export function cautionsOf(test: StandardTest, rules: HouseRules): string[] {
+  const bottles = reagentsOf(test, rules).map((id) => reagentById(id));
+  const own = test.caution ? [test.caution] : [];
+  return [...new Set([...own, ...bottles.filter((r) => r.caution).map((r) => `${r.name}: ${r.caution}`)])];
+}
+
+const STREAMS: readonly (readonly [pattern: RegExp, stream: string])[] = [
+  [/mercury|nessler/, 'mercury waste'],
+  [/silver/, 'silver waste'],
+  [/chromate/, 'chromium waste'],
+  [/dichloromethane|carbon-tetrachloride/, 'halogenated solvents'],
+  [/cyclohexane|amyl-alcohol|carbon-disulfide/, 'solvents'],
+  [/lead|barium|cadmium|cobalt|bismuth|tin-ii|nitroprusside/, 'heavy-metal waste'],
+];
+
+/** Where the tubes go afterwards; an unknown counts as a heavy metal until it is known. */
+export function wasteOf(test: StandardTest, rules: HouseRules): string {
+  const used = reagentsOf(test, rules);
+  const stream = STREAMS.filter(([pattern]) => used.some((id) => pattern.test(id))).map(([, name]) => name);
+  return stream.length ? [...new Set(stream)].join('; ') : 'heavy-metal waste, until you know that there is none';
+}
+
+export interface Restricted {
+  readonly reason: string;
+  readonly substitute?: string;
+}
+
+/** Why this house does not do the test, if so. `simulated` samples may use what is for simulation only. */
+export function restriction(test: StandardTest, rules: HouseRules, simulated: boolean): Restricted | null {
+  if (rules.restrictedTests.includes(test.id)) return { reason: 'your house rules leave this test out' };
+  for (const id of reagentsOf(test, rules)) {
+    const found = reagentRestriction(id, rules, simulated);
+    if (found) return found;
+  }
+  return null;
+}
+
+export function reagentRestriction(id: string, rules: HouseRules, simulated: boolean): Restricted | null {
+  const reagent = reagentById(id);
+  const substitute = SUBSTITUTES[id];
+  const offer = substitute ? { substitute } : {};
+  if (rules.restrictedReagents.includes(id)) return { reason: `${reagent.name} is restricted by your house rules`, ...offer };
+  if (reagent.restricted && !simulated) return { reason: `${reagent.name}: ${reagent.restricted}`, ...offer };
+  return null;
+}

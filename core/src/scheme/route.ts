@@ -1,0 +1,110 @@
+/** The school's path through a case: what is done, what is skipped and why, what is to come. */
+import type { Observation } from '../senses/vocabulary';
+import type { Scheme, StandardTest } from './model';
+import { gramsOf, restriction, takenFrom } from './needs';
+import { type HouseRules, schoolOf } from './rules';
+import { calls, STATIONS, stationOf, testById, testsOf } from './tests';
+
+/** What is needed of an entry of the ledger. */
+export interface Written {
+  readonly number: number;
+  readonly test: string;
+  readonly observed: readonly Observation[];
+  readonly struck?: unknown;
+}
+
+export type Standing =
+  | { readonly is: 'done'; readonly entry: number }
+  | { readonly is: 'skipped'; readonly reason: string }
+  | { readonly is: 'restricted'; readonly reason: string; readonly substitute?: string }
+  | { readonly is: 'to-come' };
+
+export interface Stop {
+  readonly test: StandardTest;
+  readonly standing: Standing;
+}
+
+export interface Station {
+  readonly id: string;
+  readonly name: string;
+  readonly stops: readonly Stop[];
+}
+
+/** Stations with their tests, judged by the entries that stand. */
+export function routeOf(
+  entries: readonly Written[],
+  rules: HouseRules,
+  simulated: boolean,
+  scheme: Scheme = schoolOf(rules),
+): Station[] {
+  const standing = entries.filter((e) => !e.struck);
+  const tests = testsOf(scheme);
+  const known = new Map<string, Standing>();
+
+  const judge = (test: StandardTest): Standing => {
+    const before = known.get(test.id);
+    if (before) return before;
+    const found = weigh(test);
+    known.set(test.id, found);
+    return found;
+  };
+  const weigh = (test: StandardTest): Standing => {
+    const entry = standing.findLast((e) => e.test === test.id);
+    if (entry) return { is: 'done', entry: entry.number };
+    const barred = restriction(test, rules, simulated);
+    if (barred) return { is: 'restricted', ...barred };
+    const { when } = test;
+    if (!when) return { is: 'to-come' };
+    const asked = when.tests.map((id) => testById.get(id)!).filter((t) => stationOf(t, scheme) !== undefined);
+    const written = standing.filter((e) => asked.some((t) => t.id === e.test));
+    if (written.some((e) => e.observed.some((o) => calls(o, when)))) return { is: 'to-come' };
+    if (written.length) return { is: 'skipped', reason: `${when.otherwise} (entry ${written.at(-1)!.number})` };
+    const shut = asked.length > 0 && asked.every((t) => ['skipped', 'restricted'].includes(judge(t).is));
+    return shut ? { is: 'skipped', reason: when.otherwise } : { is: 'to-come' };
+  };
+
+  const stops = tests.map((test) => ({ test, standing: judge(test) }));
+  return Object.entries(STATIONS[scheme]).map(([id, name]) => ({
+    id,
+    name,
+    stops: stops.filter((s) => stationOf(s.test, scheme) === id),
+  }));
+}
+
+/** Tests that the evidence makes not worth doing. */
+export const setAside = (route: readonly Station[]): Set<string> =>
+  new Set(
+    route
+      .flatMap((s) => s.stops)
+      .filter((s) => s.standing.is === 'skipped')
+      .map((s) => s.test.id),
+  );
+
+/** The first test to come. */
+export const nextOn = (route: readonly Station[]): StandardTest | null =>
+  route.flatMap((s) => s.stops).find((s) => s.standing.is === 'to-come')?.test ?? null;
+
+/** One portion of the original solution: grams of salt in mL of solvent. */
+const SOLUTION = { grams: 0.4, mL: 12 };
+/** The place of a sodium fusion's extract. */
+export const EXTRACT_PLACE = 'extract';
+const SOLVENTS_IN_TURN = /^(solution|residue)-/;
+
+/** Grams of the dry sample that the tests to come will take, the original solution they draw on included. */
+export function stillNeeds(route: readonly Station[], rules: HouseRules, solutionML: number): number {
+  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !SOLVENTS_IN_TURN.test(s.test.id));
+  const dry = open.reduce((sum, s) => sum + gramsOf(s.test, rules), 0);
+  const school = schoolOf(rules);
+  const drawn = open.reduce((sum, s) => {
+    const start = typeof s.test.start === 'string' ? s.test.start : s.test.start?.[school];
+    return sum + (start === 'S' ? (takenFrom(s.test, rules)['@'] ?? 0) : 0);
+  }, 0);
+  const portions = Math.ceil(Math.max(0, drawn - solutionML) / SOLUTION.mL);
+  return dry + portions * SOLUTION.grams;
+}
+
+/** mL of the sodium extract that the tests to come will take. */
+export function extractNeeded(route: readonly Station[], rules: HouseRules): number {
+  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && s.test.start === EXTRACT_PLACE);
+  return open.reduce((sum, s) => sum + (takenFrom(s.test, rules)[EXTRACT_PLACE] ?? 0), 0);
+}

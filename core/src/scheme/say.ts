@@ -1,0 +1,95 @@
+/** Operations in words, short and imperative, for a person at the bench. */
+import { reagentById } from '../bench/contents';
+import { waitForTest } from '../organic/testids';
+import type { Op } from '../bench/ops';
+
+const amount = (op: { drops?: number; mL?: number; grams?: number }) =>
+  op.drops !== undefined
+    ? `${op.drops} ${op.drops === 1 ? 'drop' : 'drops'} of`
+    : op.mL !== undefined
+      ? `${op.mL} mL of`
+      : `${op.grams} g of`;
+const time = (minutes = 1) => (minutes === 1 ? 'a minute' : `${minutes} minutes`);
+const words = (id: string) => id.replaceAll('-', ' ');
+const lower = (name: string) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
+const reagent = (id: string) => lower(reagentById(id).name);
+
+const UNTIL = {
+  'just-basic': 'drop by drop, stirring, until red litmus just turns blue',
+  'just-acidic': 'drop by drop, stirring, until blue litmus just turns red',
+  'in-excess': 'drop by drop, until nothing more happens',
+};
+
+/** @param tube what a vessel is called here. */
+export function sayOp(op: Op, tube: (id: string) => string): string {
+  switch (op.op) {
+    case 'take':
+      return `Take ${op.mL} mL of ${op.from === 'sample' ? 'the sample' : tube(op.from)} into ${tube(op.to)}.`;
+    case 'take-solid':
+      return `Put ${op.grams} g of the dry sample into ${tube(op.to)}.`;
+    case 'dissolve':
+      return `${op.warm ? 'Warm' : 'Shake'} ${op.grams} g of the sample with ${op.mL} mL of ${reagent(op.in)} in ${tube(op.to)}.`;
+    case 'add':
+      if (op.until) return `Add ${reagent(op.reagent)} to ${tube(op.to)} ${UNTIL[op.until]}.`;
+      if (op.layered) return `Run ${amount(op)} ${reagent(op.reagent)} down the side of ${tube(op.to)}, without mixing.`;
+      return `Add ${amount(op)} ${reagent(op.reagent)} to ${tube(op.to)}.`;
+    case 'pass':
+      return `Pass ${words(op.gas)} into ${tube(op.to)} for ${time(op.minutes)}.`;
+    case 'heat':
+      return op.to === 'warm'
+        ? `Warm ${tube(op.vessel)} in the bath for ${time(op.minutes)}.`
+        : `Boil ${tube(op.vessel)} gently for ${time(op.minutes)}.`;
+    case 'evaporate':
+      return op.dry ? `Boil ${tube(op.vessel)} down, just to dryness.` : `Boil ${tube(op.vessel)} down to ${op.to_mL} mL.`;
+    case 'cool':
+      return `Cool ${tube(op.vessel)} under the tap.`;
+    case 'shake':
+      return `Shake ${tube(op.vessel)}.`;
+    case 'centrifuge':
+      return `Centrifuge ${tube(op.vessel)}, with a counterweight, and look.`;
+    case 'stand':
+      return `Let ${tube(op.vessel)} stand for ${time(op.minutes)}.`;
+    case 'decant':
+      return `Pour the clear liquid from ${tube(op.from)} into ${tube(op.to)}.`;
+    case 'filter':
+      return `Filter ${tube(op.from)} into ${tube(op.to)}.`;
+    case 'wash':
+      return `Wash the solid in ${tube(op.vessel)} ${op.times === 2 ? 'twice' : `${op.times} times`} with ${op.mL} mL of ${reagent(op.with)}.`;
+    case 'paper':
+      return op.where === 'mouth'
+        ? `Hold ${op.damp ? 'damp ' : 'dry '}${words(op.paper)} paper at the mouth of ${tube(op.vessel)}.`
+        : `Put a drop of ${tube(op.vessel)} on ${words(op.paper)} paper with the rod.`;
+    case 'splint':
+      return `Hold a ${op.splint} splint at the mouth of ${tube(op.vessel)}.`;
+    case 'limewater':
+      return `Lead the gas from ${tube(op.vessel)} into lime water.`;
+    case 'smell':
+      return `Waft from ${tube(op.vessel)} with the hand, with care.`;
+    case 'look':
+      return `Look at ${tube(op.vessel)} against the cards.`;
+    case 'rod':
+      return `Hold a rod dipped in ${reagent(op.dipped)} at the mouth of ${tube(op.vessel)}.`;
+    case 'flame':
+      return `Hold ${op.from === 'sample' ? 'the salt' : tube(op.from)} on the ${op.wire === 'dirty' ? 'unclean' : 'clean'} wire in the edge of the flame${op.through === 'cobalt-glass' ? ', and look through cobalt glass' : ''}.`;
+    case 'bead':
+      return `Make a borax bead in the ${op.zone} zone and look at it ${op.look}.`;
+    case 'dry-heat':
+      return `Heat ${op.grams} g of the dry sample in hard-glass tube ${op.to}${op.strong ? ', gently and then to redness' : ''}.`;
+    case 'charcoal':
+      return op.then
+        ? 'Moisten the residue on the charcoal with cobalt nitrate and heat it again.'
+        : 'Heat the sample with sodium carbonate in the charcoal cavity with the blowpipe.';
+    case 'carbonate-extract':
+      return `Boil ${op.grams} g of the sample with sodium carbonate solution and filter into ${tube(op.to)}.`;
+    case 'fuse':
+      return `Fuse ${op.sample_mg} mg with ${op.sodium_mg} mg of sodium in ${op.tubes === 1 ? 'one tube' : `each of ${op.tubes} tubes`}, take it up in ${op.water_mL} mL of water, boil down to ${op.boil_to_mL} mL and filter.`;
+    case 'test':
+      return op.control ? `Run the ${op.control} control beside it.` : 'Do the test on the sample.';
+  }
+}
+
+/** Minutes for which a person waits and may do something else; 0 where there is no wait. */
+export function waitOf(op: Op): number {
+  if (op.op === 'stand' || op.op === 'heat') return op.minutes ?? 0;
+  return op.op === 'test' && !op.control && waitForTest(op.test) >= 2 ? waitForTest(op.test) : 0;
+}

@@ -1,0 +1,145 @@
+/** A sample and all that a scheme would show of it: each test run in the simulator, after what must come before it. */
+import { type Bench, openBench, perform } from '../bench/bench';
+import { BenchError } from '../bench/error';
+import type { SampleSpec } from '../bench/sample';
+import type { Vessel } from '../bench/vessel';
+import type { Channel, Observation } from '../senses/vocabulary';
+import type { Scheme, StandardTest } from './model';
+import type { HouseRules } from './rules';
+import { answerTo } from './rules';
+import { startsAnew } from './layout';
+import { calls, isFresh, onVessels, placesIn, startsOf, stepsOf, testById, testsOf } from './tests';
+
+export interface Result {
+  readonly see: readonly Observation[];
+  /** Shared tubes as the test leaves them, by place. */
+  readonly vessels: Readonly<Record<string, Vessel>>;
+  readonly minutes: number;
+  /** Grams of the sample that it used. */
+  readonly grams: number;
+  /** Why it could not be finished on this sample. */
+  readonly stopped?: string;
+}
+
+/** One account of all that a procedure showed: the last look of the liquid, and everything else that happened. */
+export function account(seen: readonly Observation[], watch: readonly Channel[]): Observation[] {
+  const out = new Map<string, Observation>();
+  for (const o of seen) {
+    if (!watch.includes(o.channel)) continue;
+    const { channel, paper = '', splint = '', look = '', zone = '', through = '' } = o;
+    const kind =
+      channel === 'precipitate'
+        ? o.event === 'persists'
+          ? 'formed'
+          : o.event
+        : channel === 'solution'
+          ? ''
+          : channel === 'gas'
+            ? `${o.event}${o.colour}`
+            : o.event;
+    const key = [channel, kind, paper, splint, look, zone, through].join(' ');
+    const before = out.get(key);
+    // A solid that was seen to form and is still there has formed.
+    const event = channel === 'precipitate' && o.event === 'persists' && before?.event === 'formed' ? { event: 'formed' } : {};
+    out.delete(key);
+    out.set(key, { ...o, ...event });
+  }
+  const list = [...out.values()];
+  const nothing = (o: Observation) => o.event === 'none' || o.event === 'unchanged' || o.event === 'clear';
+  const same = (a: Observation, b: Observation) =>
+    a.channel === b.channel && a.paper === b.paper && a.splint === b.splint && a.look === b.look;
+  return list.filter((o) => o.channel === 'solution' || !nothing(o) || !list.some((p) => p !== o && !nothing(p) && same(o, p)));
+}
+
+/** Handling that shows nothing new. */
+const MUTE = new Set(['take', 'decant', 'wash']);
+
+export class World {
+  private readonly start: Bench;
+  private readonly results = new Map<string, Result>();
+  private readonly tests: readonly StandardTest[];
+  private readonly order: ReadonlyMap<string, number>;
+
+  /** @throws BenchError for a sample that cannot be. */
+  constructor(
+    spec: SampleSpec,
+    readonly scheme: Scheme,
+    readonly rules: HouseRules,
+  ) {
+    const bench = openBench(spec);
+    this.start = { ...bench, left: Math.max(bench.left, 1e3) };
+    this.tests = testsOf(scheme);
+    this.order = new Map(this.tests.map((t, i) => [t.id, i]));
+  }
+
+  /** Is the test worth doing on this sample, going by what those before it showed? */
+  applies(test: StandardTest): boolean {
+    const { when } = test;
+    if (!when) return true;
+    return when.tests.some((id) => {
+      const other = testById.get(id)!;
+      return this.order.has(id) && this.applies(other) && this.result(id).see.some((o) => calls(o, when));
+    });
+  }
+
+  private maker(place: string, before: number): StandardTest | undefined {
+    return this.tests.findLast((t, i) => i < before && t.makes?.includes(place) && this.applies(t));
+  }
+
+  /** What the test shows on this sample. @throws Error for a test that the school does not have. */
+  result(id: string): Result {
+    const known = this.results.get(id);
+    if (known) return known;
+    const at = this.order.get(id);
+    if (at === undefined) throw new Error(`${id} is no test of the scheme ${this.scheme}`);
+    const out = this.run(this.tests[at]!, at);
+    this.results.set(id, out);
+    return out;
+  }
+
+  private run(test: StandardTest, at: number): Result {
+    const steps = stepsOf(test, this.rules);
+    const starts = startsOf(test, this.scheme);
+    const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);
+    const names: Record<string, string> = start ? { '@': start } : {};
+    const ops = steps.map((s) => onVessels(s.op, names));
+    const vessels: Record<string, Vessel> = {};
+    const creates = new Set(test.makes ?? []);
+    for (const place of new Set(ops.flatMap(placesIn))) {
+      if (isFresh(place)) continue;
+      const made = this.maker(place, at);
+      if (made && !(creates.has(place) && startsAnew(ops, place))) {
+        const before = this.result(made.id);
+        const vessel = before.vessels[place];
+        if (vessel) vessels[place] = vessel;
+        // What could not be made cannot be tested, and shows neither yes nor no.
+        else if (before.stopped !== undefined) return { see: [], vessels: {}, minutes: 0, grams: 0, stopped: before.stopped };
+      }
+    }
+    let bench: Bench = { ...this.start, vessels };
+    const seen: Observation[] = [];
+    let stopped: string | undefined;
+    for (const op of ops) {
+      try {
+        const done = perform(bench, op);
+        bench = done.bench;
+        if (!MUTE.has(op.op) && !('control' in op)) seen.push(...done.see);
+      } catch (error) {
+        if (!(error instanceof BenchError)) throw error;
+        // Washing or pouring off nothing is no reason to stop; a tube that is not there is.
+        stopped ??= error.message;
+      }
+    }
+    const shared = Object.fromEntries(Object.entries(bench.vessels).filter(([id]) => !isFresh(id)));
+    return {
+      see: account(seen, test.watch),
+      vessels: shared,
+      minutes: bench.minutes,
+      grams: this.start.left - bench.left,
+      ...(stopped !== undefined && { stopped }),
+    };
+  }
+}
+
+/** Whether a sign may stand as proof under these rules. */
+export const hintsAreProof = (rules: HouseRules) => answerTo(rules, 'zinc-hints') === 'proof';
