@@ -1,0 +1,162 @@
+/** Lists of compounds in open formats: SMILES, SDF (MDL molfiles with data) and CSV. */
+import { Molecule } from 'openchemlib';
+import type { ListFormat } from './formats';
+import { StructureError, structureOf } from '../organic/structure';
+
+export interface Listed {
+  readonly name: string;
+  readonly smiles: string;
+  /** °C. */
+  readonly melts?: number;
+  readonly boils?: number;
+}
+
+export interface ReadList {
+  readonly compounds: readonly Listed[];
+  /** Lines or records that could not be used, from 1, and why. */
+  readonly refused: readonly { readonly at: number; readonly why: string }[];
+}
+
+const MOST = 2000;
+const MOST_NAME = 80;
+
+type Draft = { name?: string | undefined; smiles: string; melts?: string | undefined; boils?: string | undefined };
+
+function celsius(text: string | undefined, field: string): number | undefined {
+  if (text === undefined || !text.trim()) return undefined;
+  const first = /^[−-]?\d+(?:[.,]\d+)?/.exec(text.trim());
+  const n = first ? Number(first[0].replace(',', '.').replace('−', '-')) : NaN;
+  if (!(n >= -273 && n <= 2000)) throw new StructureError(`${field}: "${text.trim()}" is no temperature; give °C, such as 114`);
+  return n;
+}
+
+function listed({ name, smiles, melts, boils }: Draft, at: number): Listed {
+  const s = structureOf(smiles);
+  const [low, high] = [celsius(melts, 'melting point'), celsius(boils, 'boiling point')];
+  return {
+    name: (name?.trim() || `compound ${at} (${s.formula})`).slice(0, MOST_NAME),
+    smiles: s.smiles,
+    ...(low !== undefined && { melts: low }),
+    ...(high !== undefined && { boils: high }),
+  };
+}
+
+/** Fields of one line of CSV (RFC 4180). */
+function fields(line: string, separator: string): string[] {
+  const out: string[] = [];
+  let field = '';
+  let quoted = false;
+  for (let i = 0; i < line.length; i++) {
+    const c = line[i]!;
+    if (quoted && c === '"' && line[i + 1] === '"') {
+      field += '"';
+      i++;
+    } else if (c === '"') quoted = !quoted;
+    else if (c === separator && !quoted) {
+      out.push(field);
+      field = '';
+    } else field += c;
+  }
+  return [...out, field].map((f) => f.trim());
+}
+
+const HEADINGS: Readonly<Record<keyof Draft, RegExp>> = {
+  name: /^(name|compound|title)$/i,
+  smiles: /^(smiles|structure)$/i,
+  melts: /^(mp|melt|melting)/i,
+  boils: /^(bp|boil|boiling)/i,
+};
+
+function* csv(text: string): Generator<() => Draft> {
+  const lines = text.split(/\r?\n/);
+  const separator = (lines[0] ?? '').includes(';') ? ';' : (lines[0] ?? '').includes('\t') ? '\t' : ',';
+  const heads = fields(lines[0] ?? '', separator);
+  const at = (key: keyof Draft) => heads.findIndex((h) => HEADINGS[key].test(h));
+  if (at('smiles') < 0) throw new StructureError('the first line of a CSV names its columns; one of them must be "smiles"');
+  for (const line of lines.slice(1)) {
+    if (!line.trim()) continue;
+    const row = fields(line, separator);
+    const get = (key: keyof Draft) => (at(key) < 0 ? undefined : row[at(key)]);
+    yield () => ({ smiles: get('smiles') ?? '', name: get('name'), melts: get('melts'), boils: get('boils') });
+  }
+}
+
+function* smilesLines(text: string): Generator<() => Draft> {
+  for (const line of text.split(/\r?\n/)) {
+    const [smiles, ...name] = line.trim().split(/\s+/);
+    if (smiles && !smiles.startsWith('#')) yield () => ({ smiles, name: name.join(' ') });
+  }
+}
+
+function* sdf(text: string): Generator<() => Draft> {
+  for (const record of text.split(/^\$\$\$\$.*$/m)) {
+    if (!record.trim()) continue;
+    const lines = record.replace(/^\r?\n(?=[^\n]*\n[^\n]*\n[^\n]*\n.*V[23]000)/, '').split(/\r?\n/);
+    const data = (name: RegExp) => {
+      const i = lines.findIndex((l) => /^>.*<([^>]*)>/.test(l) && name.test(/<([^>]*)>/.exec(l)![1]!));
+      return i < 0 ? undefined : lines[i + 1];
+    };
+    yield () => {
+      const end = lines.findIndex((l) => l.startsWith('M  END'));
+      if (end < 0) throw new StructureError('this record has no molfile: "M  END" is missing');
+      const molecule = Molecule.fromMolfile(lines.slice(0, end + 1).join('\n'));
+      return {
+        smiles: molecule.toIsomericSmiles(),
+        name: lines[0]?.trim() || data(HEADINGS.name),
+        melts: data(HEADINGS.melts),
+        boils: data(HEADINGS.boils),
+      };
+    };
+  }
+}
+
+const READERS: Readonly<Record<ListFormat, (text: string) => Generator<() => Draft>>> = { smiles: smilesLines, sdf, csv };
+
+/**
+ * Reads a list. What cannot be used is named with the reason; the rest is taken.
+ * @throws StructureError when nothing of it can be read as that format, or there is too much.
+ */
+export function readList(text: string, format: ListFormat): ReadList {
+  const compounds: Listed[] = [];
+  const refused: { at: number; why: string }[] = [];
+  let at = 0;
+  for (const draft of READERS[format](text)) {
+    at++;
+    if (at > MOST) throw new StructureError(`a list holds at most ${MOST} compounds; split it`);
+    try {
+      compounds.push(listed(draft(), at));
+    } catch (error) {
+      refused.push({ at, why: error instanceof Error ? error.message : String(error) });
+    }
+  }
+  if (!at) throw new StructureError('the list is empty');
+  return { compounds, refused };
+}
+
+/** A spreadsheet takes a field that begins like this for a formula. */
+const FORMULA = /^[=+@-](?!\d)/;
+const quoted = (field: string) => {
+  const safe = FORMULA.test(field) ? `'${field}` : field;
+  return /[",\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
+};
+
+function molfile(c: Listed): string {
+  const molecule = Molecule.fromSmiles(c.smiles);
+  molecule.setName(c.name);
+  const data = [
+    ['NAME', c.name],
+    ['SMILES', c.smiles],
+    ['MELTING_POINT_C', c.melts],
+    ['BOILING_POINT_C', c.boils],
+  ].filter(([, value]) => value !== undefined);
+  return `${molecule.toMolfile()}\n${data.map(([key, value]) => `>  <${key}>\n${value}\n`).join('\n')}\n$$$$\n`;
+}
+
+const WRITERS: Readonly<Record<ListFormat, (list: readonly Listed[]) => string>> = {
+  smiles: (list) => list.map((c) => `${c.smiles}\t${c.name}\n`).join(''),
+  csv: (list) =>
+    `name,smiles,melting_point_C,boiling_point_C\n${list.map((c) => `${quoted(c.name)},${quoted(c.smiles)},${c.melts ?? ''},${c.boils ?? ''}\n`).join('')}`,
+  sdf: (list) => list.map(molfile).join(''),
+};
+
+export const writeList = (list: readonly Listed[], format: ListFormat): string => WRITERS[format](list);

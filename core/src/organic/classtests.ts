@@ -1,0 +1,198 @@
+/** What a classification test shows on a structure: how far each of its groups reacts in the time, and what that looks like. */
+import type { Observation } from '../senses/vocabulary';
+import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
+import { REACTIVITY, type Reaction, type Reactivity, type ReagentTest } from './data/reactivity';
+import { ownPH, solubilityIn, type Solvent } from './solubility';
+import { type Structure, structureOf } from './structure';
+import { SOLVENTS } from './testids';
+import { strongest } from './acidity';
+
+export type Grade = 'strong' | 'weak' | 'slow' | 'negative';
+
+export interface Outcome {
+  readonly see: readonly Observation[];
+  readonly grade: Grade;
+}
+
+/** Less than this of a reaction is not seen. */
+const VISIBLE = 0.1;
+const WEAK = 0.45;
+/** What does not dissolve in a watery reagent meets it only at its surface. */
+const HETEROGENEOUS = 4;
+
+function paceOf(s: Structure, r: Reaction, test: Reactivity): number {
+  const halfLife = typeof r.halfLife === 'number' ? r.halfLife : r.halfLife(s);
+  return test.medium === 'water' && solubilityIn(s, 'water') === 'insoluble' ? halfLife * HETEROGENEOUS : halfLife;
+}
+
+function amountOf(extent: number): Observation['amount'] {
+  if (extent < 0.2) return 'trace';
+  if (extent < WEAK) return 'slight';
+  return extent < 0.85 ? 'moderate' : 'heavy';
+}
+
+function measured(o: Observation, extent: number, halfLife: number): Observation {
+  if (o.channel === 'precipitate' && o.event === 'formed') return { ...o, amount: amountOf(extent) };
+  if (o.channel === 'gas' && o.event === 'evolved')
+    return { ...o, vigour: halfLife < 0.1 ? 'vigorous' : halfLife < 1 ? 'brisk' : 'slow' };
+  return o;
+}
+
+function react(s: Structure, test: Reactivity): Outcome {
+  let fastest: { reaction: Reaction; halfLife: number } | undefined;
+  for (const reaction of test.reactions) {
+    if (!s.has(...reaction.of) || (reaction.unless && s.has(...reaction.unless))) continue;
+    const halfLife = paceOf(s, reaction, test);
+    if (!fastest || halfLife < fastest.halfLife) fastest = { reaction, halfLife };
+  }
+  const extent = fastest ? 1 - 2 ** (-test.wait / fastest.halfLife) : 0;
+  if (!fastest || extent < VISIBLE) return { see: test.blank, grade: 'negative' };
+  const { gives } = fastest.reaction;
+  const see = (typeof gives === 'function' ? gives(s, extent) : gives).map((o) => measured(o, extent, fastest.halfLife));
+  return { see, grade: extent < WEAK ? 'weak' : fastest.halfLife > test.wait / 4 ? 'slow' : 'strong' };
+}
+
+/** Carbon in rings and double bonds burns with soot: pairs of π electrons for each carbon. */
+const SOOTY = 0.3;
+
+function ignition(s: Structure): Observation[] {
+  const carbons = s.atoms['C'] ?? 0;
+  const carbonPi = 3 * s.aromaticRings + s.count('alkene') + 2 * s.count('alkyne');
+  const halogens = (s.atoms['Cl'] ?? 0) + (s.atoms['Br'] ?? 0) + (s.atoms['I'] ?? 0);
+  const sooty = (carbonPi + 0.5 * halogens) / carbons >= SOOTY;
+  const out: Observation[] = [];
+  if (isSolid(s))
+    out.push({
+      channel: 'solid',
+      event: pointsOf(s).decomposes || s.has('carbohydrate', 'amino-acid', 'sulfonic-acid') ? 'charred' : 'melted',
+    });
+  out.push({
+    channel: 'soot',
+    event: sooty ? 'sooty' : 'clean',
+    colour: sooty ? 'yellow' : (s.atoms['O'] ?? 0) * 3 >= carbons ? 'pale-blue' : 'yellow',
+  });
+  return out;
+}
+
+/** Copper takes up chlorine, bromine or iodine and colours the flame; some compounds of nitrogen do for a moment. */
+function copperWire(s: Structure): Observation[] {
+  const halogen = (['Cl', 'Br', 'I'] as const).some((x) => (s.atoms[x] ?? 0) > 0);
+  if (halogen) return [{ channel: 'flame', colour: 'green', through: 'none', duration: 'lasting' }];
+  if (s.has('urea', 'thiourea')) return [{ channel: 'flame', colour: 'blue-green', through: 'none', duration: 'flash' }];
+  return [{ channel: 'flame', colour: 'none', through: 'none' }];
+}
+
+function litmus(s: Structure): Observation[] {
+  const pH = ownPH(s);
+  const base = strongest(s, 'base') ?? 0;
+  const red = pH < 5.2;
+  // An aromatic amine is too weak a base to carry the paper's own buffer with it.
+  const blue = pH > 8.5 && base > 6.5;
+  return [
+    { channel: 'paper', paper: 'blue-litmus', event: red ? 'changed' : 'unchanged', colour: red ? 'red' : 'blue' },
+    { channel: 'paper', paper: 'red-litmus', event: blue ? 'changed' : 'unchanged', colour: blue ? 'blue' : 'red' },
+  ];
+}
+
+function solubility(s: Structure, solvent: Solvent): Observation[] {
+  const event = solubilityIn(s, solvent);
+  const out: Observation[] = [{ channel: 'solubility', event }];
+  const fizzes = solvent === 'nahco3-5pc' && event === 'soluble' && (strongest(s, 'acid') ?? 14) < 6;
+  if (fizzes) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'slow' });
+  if (solvent === 'h2so4-conc' && s.has('carbohydrate')) out.push({ channel: 'solid', event: 'charred', colour: 'black' });
+  return out;
+}
+
+/** Groups that absorb visible light, alone or pushed by a neighbour. */
+export function colourOf(s: Structure): NonNullable<Observation['colour']> {
+  if (s.has('azo')) return 'orange';
+  const pushed = s.has('nitro-aryl') && s.has('amine-primary-aryl', 'aryl-amine-tertiary', 'nitro-phenol');
+  if (pushed || s.has('quinone')) return 'yellow';
+  if (s.count('nitro') > 1 && s.has('phenol')) return 'yellow';
+  const wide =
+    s.has('diketone') ||
+    (s.count('enone') > 1 && s.aromaticRings > 1) ||
+    (s.has('diaryl-ketone') && s.aromaticRings > 1 && s.formula === 'C13H8O');
+  if (wide || (s.has('nitro-aryl') && !isSolid(s)) || (s.has('enone') && s.aromaticRings > 1)) return 'pale-yellow';
+  if ((s.atoms['I'] ?? 0) >= 3) return 'yellow';
+  return isSolid(s) ? 'white' : 'colourless';
+}
+
+function smellOf(s: Structure): NonNullable<Observation['smell']> {
+  const carbons = s.atoms['C'] ?? 0;
+  if ((pointsOf(s).boils ?? 400) > 260) return 'none';
+  if (s.has('thiol')) return 'garlic';
+  if (s.has('alkyl-amine') && carbons <= 8 && !s.has('carboxylic-acid')) return 'ammonia';
+  if (s.has('acid-halide', 'anhydride', 'formic-acid')) return 'pungent';
+  if (s.has('carboxylic-acid') && carbons <= 6 && !isSolid(s)) return carbons <= 2 ? 'vinegar' : 'pungent';
+  if (s.has('aryl-aldehyde') || (s.aromaticRings === 1 && s.has('nitrile', 'nitro') && !isSolid(s)))
+    return 'bitter-almond-do-not-smell';
+  if (s.has('ester') && !isSolid(s)) return 'fruity';
+  if (s.has('alkyl-aldehyde') && carbons <= 6) return 'pungent';
+  return 'none';
+}
+
+function look(s: Structure): Observation[] {
+  const colour = colourOf(s);
+  const shown: Observation = isSolid(s)
+    ? { channel: 'solid', event: 'unchanged', colour }
+    : { channel: 'solution', event: 'unchanged', colour, clarity: 'clear' };
+  return [shown, { channel: 'smell', smell: smellOf(s) }];
+}
+
+function melting(s: Structure, how: MeltingConditions): Observation[] {
+  const range = meltingRange(s, how);
+  if (!range) return [{ channel: 'temperature', event: 'none' }];
+  return [{ channel: 'temperature', event: range.decomposes ? 'decomposes' : 'melts', celsius: range.from, to: range.to }];
+}
+
+function boiling(s: Structure): Observation[] {
+  const range = boilingRange(s);
+  return range
+    ? [{ channel: 'temperature', event: 'boils', celsius: range.from, to: range.to }]
+    : [{ channel: 'temperature', event: 'none' }];
+}
+
+const plain = (see: readonly Observation[]): Outcome => ({ see, grade: 'strong' });
+
+type Physical = (s: Structure, how: MeltingConditions) => Observation[];
+const PHYSICAL: Readonly<Record<string, Physical>> = {
+  'compound-look': look,
+  ignition,
+  'copper-wire-halogen': copperWire,
+  litmus,
+  ...Object.fromEntries(SOLVENTS.map((solvent): [string, Physical] => [`solubility-${solvent}`, (s) => solubility(s, solvent)])),
+  'melting-point': melting,
+  'boiling-point': boiling,
+};
+
+/** What is run beside a test that has no reagent of its own. */
+const PHYSICAL_CONTROLS: Readonly<Record<string, readonly [positive: string, negative: string]>> = {
+  ignition: ['Cc1ccccc1', 'CCO'],
+  'copper-wire-halogen': ['Clc1ccccc1', 'OC(=O)c1ccccc1'],
+  litmus: ['CC(O)=O', 'CCO'],
+  'solubility-water': ['CCO', 'CCCCCC'],
+  'solubility-ether': ['CCOC(C)=O', 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O'],
+  'solubility-naoh-5pc': ['OC(=O)c1ccccc1', 'c1ccc2ccccc2c1'],
+  'solubility-nahco3-5pc': ['OC(=O)c1ccccc1', 'Oc1ccc2ccccc2c1'],
+  'solubility-hcl-5pc': ['Nc1ccccc1', 'c1ccc2ccccc2c1'],
+  'solubility-h2so4-conc': ['CC(=O)c1ccccc1', 'CCCCCC'],
+  'melting-point': ['OC(=O)c1ccccc1', 'CCO'],
+  'boiling-point': ['CCO', 'OC(=O)c1ccccc1'],
+  'compound-look': ['OC(=O)c1ccccc1', 'CCO'],
+};
+
+/**
+ * Runs a classification test.
+ * @param test an id of `ORGANIC_TEST_IDS`.
+ */
+export function classTest(s: Structure, test: string, how: MeltingConditions = {}): Outcome {
+  const physical = PHYSICAL[test];
+  return physical ? plain(physical(s, how)) : react(s, REACTIVITY[test as ReagentTest]);
+}
+
+/** The compound that is run beside the sample. */
+export function controlFor(test: string, which: 'positive' | 'negative'): Structure {
+  const reagent = (REACTIVITY as Readonly<Record<string, Reactivity>>)[test];
+  return structureOf(reagent ? reagent[which] : PHYSICAL_CONTROLS[test]![which === 'positive' ? 0 : 1]);
+}

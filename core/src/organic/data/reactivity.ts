@@ -1,0 +1,517 @@
+/**
+ * The chemistry of the classification tests: which feature reacts with which reagent, how fast, and what the product looks
+ * like. Half-lives are minutes under the conditions of the procedure; they are orders of magnitude, chosen so that the order
+ * of reactivity and the waiting times agree with B. S. Furniss et al., Vogel's Textbook of Practical Organic Chemistry,
+ * 5th ed., ch. 9, and R. L. Shriner et al., The Systematic Identification of Organic Compounds, 8th ed.
+ */
+import type { Observation } from '../../senses/vocabulary';
+import type { Structure } from '../structure';
+import type { Feature } from './features';
+
+export type Seen = readonly Observation[];
+
+export interface Reaction {
+  readonly of: readonly Feature[];
+  /** Minutes; a function where the structure sets the pace. */
+  readonly halfLife: number | ((s: Structure) => number);
+  /** Not where one of these is there too. */
+  readonly unless?: readonly Feature[];
+  readonly gives: Seen | ((s: Structure, extent: number) => Seen);
+}
+
+export interface Reactivity {
+  /** Minutes from mixing to the last look. */
+  readonly wait: number;
+  /** In water what does not dissolve reacts more slowly. */
+  readonly medium: 'water' | 'solvent';
+  /** What reagent and solvent show alone. */
+  readonly blank: Seen;
+  readonly reactions: readonly Reaction[];
+  /** SMILES of what is run beside the sample. */
+  readonly positive: string;
+  readonly negative: string;
+}
+
+type Colour = NonNullable<Observation['colour']>;
+const liquid = (colour: Colour): Observation => ({ channel: 'solution', event: 'colour-changed', colour, clarity: 'clear' });
+const still = (colour: Colour): Observation => ({ channel: 'solution', event: 'unchanged', colour, clarity: 'clear' });
+const ppt = (colour: Colour, texture?: Observation['texture']): Observation => ({
+  channel: 'precipitate',
+  event: 'formed',
+  colour,
+  ...(texture && { texture }),
+});
+const noPpt: Observation = { channel: 'precipitate', event: 'none' };
+const any = (...of: Feature[]) => of;
+
+/** Relative pace of leaving, bromide 1. */
+const LEAVING = { I: 0.3, Br: 1, Cl: 4 } as const;
+type Leaving = keyof typeof LEAVING;
+const best = (s: Structure): Leaving | undefined => (['I', 'Br', 'Cl'] as const).find((x) => (s.atoms[x] ?? 0) > 0);
+/** A pace set by the halide that leaves most easily. */
+const leaving = (bromide: number) => (s: Structure) => bromide * LEAVING[best(s) ?? 'Cl'];
+const SILVER = { Cl: 'white', Br: 'cream', I: 'yellow' } as const;
+const silverHalide = (s: Structure): Seen => [ppt(SILVER[best(s) ?? 'Cl'], 'curdy')];
+
+/** A hydrazone deepens with every double bond or ring that its chromophore reaches. */
+function hydrazone(s: Structure): Seen {
+  const conjugated = s.has('aryl-aldehyde', 'aryl-ketone', 'enal', 'enone', 'quinone');
+  const far =
+    (s.has('enal', 'enone') && s.aromaticRings > 0) ||
+    s.has('quinone') ||
+    (conjugated && s.has('amine-tertiary', 'amine-primary-aryl', 'nitro'));
+  return [ppt(far ? 'orange-red' : conjugated ? 'orange' : 'yellow', 'crystalline')];
+}
+
+/** The iron(III) complex of a phenol, by what stands beside the oxygen. */
+function ironPhenol(s: Structure): Seen {
+  const colour: Colour = s.has('pyrogallol')
+    ? 'red-brown'
+    : s.has('catechol')
+      ? 'green'
+      : s.has('hydroquinone', 'aminophenol')
+        ? 'brown'
+        : s.has('salicyl')
+          ? 'violet'
+          : s.has('nitro')
+            ? 'red-brown'
+            : s.has('alpha-naphthol')
+              ? 'violet'
+              : s.aromaticRings > 1
+                ? 'green'
+                : s.has('alkyl-phenol')
+                  ? 'blue'
+                  : 'violet';
+  return [liquid(colour)];
+}
+
+const phthalein = (s: Structure): Seen => [
+  liquid(
+    s.has('resorcinol')
+      ? 'green'
+      : s.has('hydroquinone')
+        ? 'violet'
+        : s.has('catechol')
+          ? 'blue-green'
+          : s.aromaticRings > 1
+            ? 'green'
+            : 'pink',
+  ),
+];
+
+const bleached = (_: Structure, extent: number): Seen => [liquid(extent < 0.5 ? 'pale-yellow' : 'colourless'), noPpt];
+const bromoPrecipitate = (): Seen => [liquid('colourless'), ppt('white', 'flocculent')];
+const manganeseBrown: Seen = [ppt('brown', 'fine'), liquid('colourless')];
+const chromeGreen: Seen = [liquid('green')];
+const mirror: Seen = [{ channel: 'deposit', event: 'formed', colour: 'silver' }];
+const copperRed: Seen = [ppt('red', 'fine')];
+const blueLitmus: Seen = [
+  { channel: 'paper', paper: 'red-litmus', event: 'changed', colour: 'blue' },
+  { channel: 'smell', smell: 'ammonia' },
+];
+const reducing = any('hemiacetal-ring', 'hemiketal-ring');
+const alcohols = any('alcohol-primary', 'alcohol-secondary', 'alcohol-tertiary');
+const short = (most: number, halfLife: number) => (s: Structure) => ((s.atoms['C'] ?? 0) <= most ? halfLife : 1e6);
+
+export const REACTIVITY = {
+  'bromine-addition': {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'C1CCC=CC1',
+    negative: 'C1CCCCC1',
+    blank: [still('orange'), noPpt],
+    reactions: [
+      { of: ['phenol', 'amine-primary-aryl'], halfLife: 0.1, unless: ['nitro'], gives: bromoPrecipitate },
+      {
+        of: ['aryl-amine-secondary', 'aryl-amine-tertiary'],
+        halfLife: 0.2,
+        unless: ['nitro', 'diaryl-amine'],
+        gives: bromoPrecipitate,
+      },
+      {
+        of: ['electron-poor-alkene'],
+        halfLife: (s) => (s.count('electron-poor-alkene') > 1 ? 40 : s.has('carboxylic-acid', 'enal', 'enone') ? 4 : 2),
+        gives: bleached,
+      },
+      { of: ['alkene'], unless: ['electron-poor-alkene', 'aza-aromatic'], halfLife: 0.1, gives: bleached },
+      { of: ['alkyne'], halfLife: 1.5, gives: bleached },
+      { of: ['enol', 'active-methylene', 'thiol', 'hydrazine', 'enediol'], halfLife: 0.2, gives: bleached },
+      { of: ['alkyl-aldehyde'], halfLife: 4, gives: bleached },
+    ],
+  },
+  permanganate: {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'C1CCC=CC1',
+    negative: 'C1CCCCC1',
+    blank: [still('violet'), noPpt],
+    reactions: [
+      { of: ['thiol', 'hydrazine', 'enediol'], halfLife: 0.05, gives: manganeseBrown },
+      { of: ['phenol', 'amine-primary-aryl', 'aryl-amine-secondary'], unless: ['nitro'], halfLife: 0.3, gives: manganeseBrown },
+      { of: ['alkene'], unless: ['electron-poor-alkene', 'aza-aromatic'], halfLife: 0.2, gives: manganeseBrown },
+      { of: ['electron-poor-alkene', 'alkyne'], halfLife: 0.8, gives: manganeseBrown },
+      { of: ['alkyl-aldehyde'], halfLife: 0.6, gives: manganeseBrown },
+      { of: ['aryl-aldehyde', 'formic-acid', 'aryl-amine-tertiary'], halfLife: 1.5, gives: manganeseBrown },
+      { of: ['active-methylene', 'thioether'], halfLife: 4, gives: manganeseBrown },
+      { of: ['benzylic-alcohol', 'allylic-alcohol'], halfLife: 8, gives: manganeseBrown },
+    ],
+  },
+  dnp: {
+    wait: 10,
+    medium: 'solvent',
+    positive: 'O=Cc1ccccc1',
+    negative: 'CCO',
+    blank: [still('orange'), noPpt],
+    reactions: [
+      { of: ['aldehyde', 'quinone'], unless: ['amino-acid'], halfLife: 0.3, gives: hydrazone },
+      { of: ['ketone'], halfLife: (s) => (s.has('diaryl-ketone') ? 2 : 0.6), gives: hydrazone },
+      { of: ['acetal'], unless: ['carbohydrate'], halfLife: 40, gives: hydrazone },
+    ],
+  },
+  'ammoniacal-silver': {
+    wait: 10,
+    medium: 'water',
+    positive: 'O=Cc1ccccc1',
+    negative: 'CC(C)=O',
+    blank: [{ channel: 'deposit', event: 'none' }, noPpt],
+    reactions: [
+      { of: ['alkyl-aldehyde', ...reducing, 'hydrazine', 'enediol'], halfLife: 0.5, gives: mirror },
+      { of: ['catechol', 'hydroquinone', 'pyrogallol', 'aminophenol'], halfLife: 0.5, gives: mirror },
+      { of: ['aryl-aldehyde', 'acyloin'], halfLife: 1.2, gives: mirror },
+      { of: ['formic-acid'], halfLife: 4, gives: mirror },
+      { of: ['terminal-alkyne'], halfLife: 0.2, gives: [ppt('white', 'flocculent')] },
+      { of: ['thiol'], halfLife: 0.1, gives: [ppt('pale-yellow', 'curdy')] },
+    ],
+  },
+  'copper-tartrate': {
+    wait: 5,
+    medium: 'water',
+    positive: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    negative: 'CC(C)=O',
+    blank: [still('deep-blue'), noPpt],
+    reactions: [{ of: ['alkyl-aldehyde', ...reducing, 'acyloin', 'hydrazine', 'enediol'], halfLife: 0.5, gives: copperRed }],
+  },
+  'fuchsin-aldehyde': {
+    wait: 10,
+    medium: 'solvent',
+    positive: 'CCCC=O',
+    negative: 'CC(C)=O',
+    blank: [still('colourless')],
+    reactions: [{ of: ['aldehyde'], halfLife: 0.6, gives: [liquid('violet')] }],
+  },
+  iodoform: {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'CC(C)=O',
+    negative: 'CO',
+    blank: [still('pale-yellow'), noPpt],
+    reactions: [
+      { of: ['methyl-ketone', 'acetaldehyde'], halfLife: 0.4, gives: [ppt('yellow', 'crystalline')] },
+      { of: ['ethanol', 'methyl-carbinol'], halfLife: 0.9, gives: [ppt('yellow', 'crystalline')] },
+    ],
+  },
+  'cerium-nitrate': {
+    wait: 1,
+    medium: 'solvent',
+    positive: 'CCO',
+    negative: 'CCCCCC',
+    blank: [still('yellow'), noPpt],
+    reactions: [
+      { of: ['phenol'], unless: ['nitro'], halfLife: 0.1, gives: [liquid('brown'), ppt('brown')] },
+      {
+        of: ['amine-primary-aryl', 'aryl-amine-secondary', 'aryl-amine-tertiary'],
+        unless: ['nitro'],
+        halfLife: 0.3,
+        gives: [liquid('dark-brown')],
+      },
+      { of: [...alcohols, 'carbohydrate'], halfLife: short(10, 0.1), gives: [liquid('red')] },
+    ],
+  },
+  'zinc-chloride-hcl': {
+    wait: 8,
+    medium: 'solvent',
+    positive: 'CC(C)(C)O',
+    negative: 'CCCCO',
+    blank: [still('colourless')],
+    reactions: [
+      {
+        of: ['alcohol-tertiary'],
+        halfLife: short(7, 0.2),
+        gives: [
+          { channel: 'solution', event: 'colour-changed', colour: 'colourless', clarity: 'cloudy' },
+          { channel: 'layer', event: 'present', colour: 'colourless', position: 'upper' },
+        ],
+      },
+      {
+        of: ['benzylic-alcohol', 'allylic-alcohol'],
+        halfLife: short(8, 0.6),
+        gives: [{ channel: 'solution', event: 'colour-changed', colour: 'colourless', clarity: 'cloudy' }],
+      },
+      {
+        of: ['alcohol-secondary'],
+        unless: ['carbohydrate', 'carboxylic-acid'],
+        halfLife: (s) => (s.count('alcohol-secondary') + s.count('alcohol-primary') > 1 ? 200 : short(7, 4)(s)),
+        gives: [{ channel: 'solution', event: 'colour-changed', colour: 'colourless', clarity: 'cloudy' }],
+      },
+    ],
+  },
+  'chromic-acid': {
+    wait: 1,
+    medium: 'solvent',
+    positive: 'CCO',
+    negative: 'CC(C)(C)O',
+    blank: [still('orange')],
+    reactions: [
+      {
+        of: ['phenol', 'amine-primary-aryl', 'aryl-amine-secondary'],
+        unless: ['nitro'],
+        halfLife: 0.1,
+        gives: [liquid('dark-brown')],
+      },
+      { of: ['alcohol-primary', 'alcohol-secondary', 'carbohydrate', 'enediol'], halfLife: 0.05, gives: chromeGreen },
+      { of: ['alkyl-aldehyde', 'thiol', 'formic-acid', 'hydrazine'], halfLife: 0.2, gives: chromeGreen },
+      { of: ['aryl-aldehyde'], halfLife: 0.6, gives: chromeGreen },
+    ],
+  },
+  'iron-iii-chloride': {
+    wait: 1,
+    medium: 'solvent',
+    positive: 'Oc1ccccc1',
+    negative: 'OCc1ccccc1',
+    blank: [still('yellow'), noPpt],
+    reactions: [
+      { of: ['phenol'], unless: ['hindered-phenol'], halfLife: (s) => (s.count('nitro') > 1 ? 100 : 0.05), gives: ironPhenol },
+      { of: ['enol', 'enediol', 'active-methylene'], halfLife: (s) => (s.count('ester') > 1 ? 20 : 0.1), gives: [liquid('red')] },
+      {
+        of: ['amine-primary-aryl', 'hydrazine'],
+        unless: ['nitro', 'carboxylic-acid', 'sulfonic-acid'],
+        halfLife: 3,
+        gives: [liquid('brown')],
+      },
+    ],
+  },
+  hydroxamate: {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'CCOC(C)=O',
+    negative: 'CC(C)=O',
+    blank: [still('yellow')],
+    reactions: [
+      { of: ['anhydride', 'acid-halide'], halfLife: 0.1, gives: [liquid('crimson')] },
+      { of: ['ester'], halfLife: 0.8, gives: [liquid('crimson')] },
+      { of: ['imide'], halfLife: 3, gives: [liquid('crimson')] },
+      { of: ['active-methylene', 'enediol'], halfLife: 1, gives: [liquid('red')] },
+      { of: ['primary-amide'], unless: ['urea'], halfLife: 30, gives: [liquid('orange-red')] },
+    ],
+  },
+  'iron-ii-hydroxide-nitro': {
+    wait: 10,
+    medium: 'solvent',
+    positive: '[O-][N+](=O)c1ccccc1',
+    negative: 'Cc1ccccc1',
+    blank: [ppt('dirty-green', 'gelatinous')],
+    reactions: [{ of: ['nitro', 'quinone'], halfLife: 0.8, gives: [ppt('red-brown', 'gelatinous')] }],
+  },
+  'nitrous-acid': {
+    wait: 3,
+    medium: 'solvent',
+    positive: 'CCCCN',
+    negative: 'CCN(CC)CC',
+    blank: [still('colourless'), { channel: 'gas', event: 'none' }],
+    reactions: [
+      { of: ['aryl-amine-tertiary'], halfLife: 0.3, gives: [liquid('orange'), ppt('green', 'fine')] },
+      { of: ['diaryl-amine'], halfLife: 0.4, gives: [ppt('yellow', 'crystalline')] },
+      {
+        of: ['amine-secondary'],
+        halfLife: 0.3,
+        gives: [
+          { channel: 'layer', event: 'present', colour: 'yellow', position: 'lower' },
+          { channel: 'gas', event: 'none' },
+        ],
+      },
+      {
+        of: ['amine-primary', 'urea', 'hydrazine'],
+        halfLife: 0.2,
+        gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }, still('colourless')],
+      },
+      { of: ['amine-primary-aryl'], halfLife: 0.1, gives: [liquid('pale-yellow'), { channel: 'gas', event: 'none' }] },
+      {
+        of: ['primary-amide', 'sulfonamide-nh', 'thiourea'],
+        halfLife: 4,
+        gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }],
+      },
+      { of: ['phenol'], unless: ['nitro'], halfLife: 3, gives: [liquid('brown')] },
+    ],
+  },
+  'azo-coupling': {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'Nc1ccccc1',
+    negative: 'NCc1ccccc1',
+    blank: [still('pale-yellow'), noPpt],
+    reactions: [
+      {
+        of: ['amine-primary-aryl'],
+        halfLife: 0.1,
+        gives: (s) => [ppt(s.aromaticRings > 1 || s.has('nitro', 'azo') ? 'red' : 'orange-red', 'flocculent')],
+      },
+    ],
+  },
+  carbylamine: {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'Nc1ccccc1',
+    negative: 'CNc1ccccc1',
+    blank: [{ channel: 'smell', smell: 'none' }],
+    reactions: [
+      {
+        of: ['amine-primary', 'amine-primary-aryl'],
+        unless: ['amino-acid', 'sulfonic-acid'],
+        halfLife: 0.3,
+        gives: [{ channel: 'smell', smell: 'pungent' }],
+      },
+    ],
+  },
+  'sulfonyl-chloride': {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'Nc1ccccc1',
+    negative: 'CN(C)c1ccccc1',
+    blank: [noPpt],
+    reactions: [
+      {
+        of: ['amine-primary', 'amine-primary-aryl'],
+        unless: ['amino-acid'],
+        halfLife: (s) => (s.has('nitro') ? 12 : 0.5),
+        gives: [{ channel: 'precipitate', event: 'dissolved', colour: 'white' }, ppt('white', 'crystalline')],
+      },
+      {
+        of: ['amine-secondary'],
+        halfLife: (s) => (s.has('diaryl-amine') ? 60 : 0.6),
+        gives: [ppt('white', 'crystalline'), { channel: 'precipitate', event: 'persists', colour: 'white' }],
+      },
+    ],
+  },
+  'silver-nitrate-ethanol': {
+    wait: 7,
+    medium: 'solvent',
+    positive: 'CC(C)(C)Cl',
+    negative: 'Clc1ccccc1',
+    blank: [noPpt],
+    reactions: [
+      { of: ['acid-halide', 'sulfonyl-chloride', 'ammonium-salt'], halfLife: 0.05, gives: silverHalide },
+      {
+        of: ['halide-tertiary', 'halide-allylic', 'halide-benzylic'],
+        unless: ['halide-geminal'],
+        halfLife: leaving(0.1),
+        gives: silverHalide,
+      },
+      { of: ['halide-secondary'], unless: ['halide-geminal'], halfLife: leaving(1.5), gives: silverHalide },
+      { of: ['halide-methyl-primary'], unless: ['halide-geminal'], halfLife: leaving(3), gives: silverHalide },
+      { of: ['halide-alpha-carbonyl'], unless: ['halide-geminal'], halfLife: leaving(6), gives: silverHalide },
+      { of: ['thiol', 'terminal-alkyne'], halfLife: 0.1, gives: [ppt('pale-yellow', 'curdy')] },
+    ],
+  },
+  'sodium-iodide-acetone': {
+    wait: 9,
+    medium: 'solvent',
+    positive: 'CCCCBr',
+    negative: 'Brc1ccccc1',
+    blank: [still('colourless'), noPpt],
+    reactions: [
+      { of: ['halide-vicinal'], halfLife: 0.6, gives: [ppt('white', 'crystalline'), liquid('red-brown')] },
+      {
+        of: ['halide-allylic', 'halide-benzylic', 'halide-alpha-carbonyl', 'acid-halide', 'sulfonyl-chloride'],
+        unless: ['halide-geminal'],
+        halfLife: (s) => exchange(s, 0.1),
+        gives: [ppt('white', 'crystalline')],
+      },
+      {
+        of: ['halide-methyl-primary'],
+        unless: ['halide-geminal'],
+        halfLife: (s) => exchange(s, 1.2),
+        gives: [ppt('white', 'crystalline')],
+      },
+      {
+        of: ['halide-secondary'],
+        unless: ['halide-geminal'],
+        halfLife: (s) => exchange(s, 7),
+        gives: [ppt('white', 'crystalline')],
+      },
+    ],
+  },
+  phthalein: {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'Oc1ccccc1',
+    negative: 'Cc1ccc(O)cc1',
+    blank: [still('colourless')],
+    reactions: [
+      {
+        of: ['hydroquinone', 'resorcinol', 'catechol', 'aryl-ring-para-free'],
+        unless: ['nitro', 'salicyl', 'aldehyde', 'carboxylic-acid', 'hindered-phenol'],
+        halfLife: 0.8,
+        gives: phthalein,
+      },
+    ],
+  },
+  'base-hydrolysis-ammonia': {
+    wait: 10,
+    medium: 'solvent',
+    positive: 'CC(N)=O',
+    negative: 'CC(=O)Nc1ccccc1',
+    blank: [
+      { channel: 'paper', paper: 'red-litmus', event: 'unchanged', colour: 'red' },
+      { channel: 'smell', smell: 'none' },
+    ],
+    reactions: [
+      { of: ['alkyl-amine'], unless: ['amino-acid', 'carboxylic-acid', 'phenol'], halfLife: short(8, 0.1), gives: blueLitmus },
+      { of: ['ammonium-salt'], unless: ['amine-primary-aryl'], halfLife: 0.1, gives: blueLitmus },
+      { of: ['primary-amide', 'urea', 'imide', 'thioamide', 'thiourea'], halfLife: 2, gives: blueLitmus },
+      { of: ['alkyl-amide'], unless: ['carboxylic-acid'], halfLife: 6, gives: blueLitmus },
+      { of: ['nitrile'], halfLife: 12, gives: blueLitmus },
+    ],
+  },
+  'alpha-naphthol-acid': {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    negative: 'CCO',
+    blank: [{ channel: 'ring', event: 'none' }],
+    reactions: [{ of: ['carbohydrate'], halfLife: 0.2, gives: [{ channel: 'ring', event: 'formed', colour: 'violet' }] }],
+  },
+  'lead-acetate-thiol': {
+    wait: 3,
+    medium: 'solvent',
+    positive: 'CCCCS',
+    negative: 'CCSCC',
+    blank: [noPpt],
+    reactions: [
+      { of: ['thiol'], halfLife: 0.1, gives: [ppt('yellow', 'flocculent')] },
+      { of: ['thiourea', 'thioamide'], halfLife: 1, gives: [ppt('black', 'fine')] },
+    ],
+  },
+  'esterification-smell': {
+    wait: 10,
+    medium: 'solvent',
+    positive: 'CC(O)=O',
+    negative: 'CC(C)=O',
+    blank: [{ channel: 'smell', smell: 'none' }],
+    reactions: [
+      {
+        of: ['carboxylic-acid'],
+        unless: ['amino-acid', 'nitro', 'sulfonic-acid'],
+        halfLife: (s) => ((s.atoms['C'] ?? 0) <= 9 && s.count('carboxylic-acid') < 2 ? 2 : 60),
+        gives: [{ channel: 'smell', smell: 'fruity' }],
+      },
+      { of: ['ester'], halfLife: short(10, 0.1), gives: [{ channel: 'smell', smell: 'fruity' }] },
+    ],
+  },
+} as const satisfies Readonly<Record<string, Reactivity>>;
+
+/** Chloride and bromide leave for iodide in acetone; iodide has nowhere to go, and no solid shows. */
+function exchange(s: Structure, bromide: number): number {
+  return (s.atoms['Br'] ?? 0) > 0 ? bromide : (s.atoms['Cl'] ?? 0) > 0 ? bromide * 4 : 1e6;
+}
+
+export type ReagentTest = keyof typeof REACTIVITY;

@@ -1,0 +1,122 @@
+/**
+ * Sodium fusion: the elements of a compound turned into sodium salts, by yields that hang on how it was done. The yields
+ * and their dependence are by judgement, made to agree with what Vogel (5th ed., section 9.3) warns of.
+ */
+import { isSolid, pointsOf } from './melting';
+import { elementsOf, type Structure, StructureError } from './structure';
+
+export interface FusionConditions {
+  /** For each tube. */
+  readonly sodium_mg: number;
+  readonly sample_mg: number;
+  readonly gentle_minutes: number;
+  readonly red_hot: boolean;
+  readonly tubes: number;
+  readonly water_mL: number;
+  readonly boil_to_mL: number;
+  /** Compound dropped on melted sodium, or laid over it cold. */
+  readonly order?: 'melt-first' | 'cover' | undefined;
+  /** Pressed dry of its oil between papers. */
+  readonly dried?: boolean | undefined;
+  /** Gauze over the dish as the hot tube goes in. */
+  readonly covered?: boolean | undefined;
+}
+
+export interface Fused {
+  /** mol of ions in the filtered extract, neutral as a whole. */
+  readonly ions: Readonly<Record<string, number>>;
+  /** mol of carbon that passes the paper as brown tar. */
+  readonly tar: number;
+  readonly mL: number;
+  readonly good: boolean;
+  /** What went wrong, or had better be minded. */
+  readonly remarks: readonly string[];
+}
+
+const SODIUM = 22.99;
+/** mol of sodium that an atom needs. By judgement: what binds strongly first, oxygen and carbon in part. */
+const NEEDS: Readonly<Record<string, number>> = { N: 1, S: 2, Cl: 1, Br: 1, I: 1, F: 1, P: 3, O: 0.5, C: 0.05 };
+/** Share of an element that ends in the extract when everything was right. */
+const YIELD = { cyanide: 0.7, sulfide: 0.85, halide: 0.95, phosphate: 0.8 };
+/** Decomposed to less than this, the extract is brown. */
+const CLEAN = 0.86;
+/** mL that stay on the paper. */
+const ON_PAPER = 0.2;
+
+/** A compound that must not meet hot sodium. */
+export function refusal(s: Structure): string | undefined {
+  const halogens = (s.atoms['Cl'] ?? 0) + (s.atoms['Br'] ?? 0) + (s.atoms['I'] ?? 0);
+  if (s.has('nitro-alkyl')) return 'nitroalkanes explode with hot sodium';
+  if (s.has('azide')) return 'azides explode when heated';
+  if (s.has('diazo', 'diazonium')) return 'diazo compounds explode when heated';
+  if (s.has('peroxide')) return 'peroxides explode when heated';
+  if (s.count('nitro') >= 3) return 'compounds with several nitro groups explode when heated';
+  if (s.has('halide-geminal') || (s.has('alkyl-halide') && halogens >= (s.atoms['C'] ?? 0)))
+    return 'polyhalogenated compounds, such as chloroform and carbon tetrachloride, explode with sodium';
+  return undefined;
+}
+
+function remarksOn(how: FusionConditions, supply: number, kept: number, decomposed: number): string[] {
+  const out: string[] = [];
+  if (supply < 1) out.push('too little sodium for so much compound: nitrogen and sulfur stay together as thiocyanate');
+  if (!how.red_hot) out.push('never red hot: much of the compound was not broken down');
+  if (kept < 0.75) out.push('heated too fast at first: part of the compound boiled away before it met the sodium');
+  if (how.dried === false) out.push('the sodium was not pressed dry: oil and crust take its place and smoke');
+  if (how.covered === false) out.push('the dish was not covered: left-over sodium spat, and some of the melt with it');
+  if (how.tubes < 2) out.push('only one tube: two or three make an extract that lasts for all tests');
+  if (how.boil_to_mL > how.water_mL * 0.6) out.push('hardly boiled down: the extract is thin');
+  if (decomposed < CLEAN) out.push('brown: the fusion was incomplete. Do it again.');
+  return out;
+}
+
+/**
+ * Fuses a compound with sodium and makes the filtered extract.
+ * @throws StructureError for a compound that must not be fused so, or amounts that cannot be.
+ */
+export function fuse(s: Structure, how: FusionConditions): Fused {
+  const barred = refusal(s);
+  if (barred)
+    throw new StructureError(
+      `this compound must not be fused with sodium: ${barred}. Leave it out and use the tests that need no fusion`,
+    );
+  if (how.boil_to_mL > how.water_mL) throw new StructureError('boil_to_mL: boil the water down, not up; give less than water_mL');
+  if (how.boil_to_mL <= ON_PAPER)
+    throw new StructureError(`boil_to_mL: so little stays on the paper; keep more than ${ON_PAPER} mL`);
+
+  const compound = how.sample_mg / 1000 / s.molarMass;
+  const sodium = (how.sodium_mg / 1000 / SODIUM) * (how.dried === false ? 0.7 : 1);
+  const needed = Object.entries(NEEDS).reduce((sum, [e, n]) => sum + n * (s.atoms[e] ?? 0), 0);
+  const supply = sodium / (compound * needed);
+
+  const boils = pointsOf(s).boils ?? 300;
+  const flighty = Math.min(0.9, Math.max(isSolid(s) ? 0.05 : 0.15, (330 - boils) / 300)) * (how.order === 'cover' ? 0.5 : 1);
+  const kept = 1 - flighty * Math.exp(-how.gentle_minutes / 0.7);
+  const heat = how.red_hot ? 1 : Math.min(0.5, 0.3 + 0.05 * how.gentle_minutes);
+  const decomposed = Math.min(supply, heat * (1 - Math.exp(-2.2 * supply)));
+  const spat = how.covered === false ? 0.85 : 1;
+
+  const atoms = (e: string) => (s.atoms[e] ?? 0) * compound * kept * decomposed * spat * how.tubes;
+  const cyanide = Math.min(atoms('N'), atoms('C')) * YIELD.cyanide;
+  const sulfide = atoms('S') * YIELD.sulfide;
+  const together = Math.min(1, Math.max(0, 1 - (supply - 0.6) / 0.9));
+  const thiocyanate = Math.min(cyanide, sulfide) * together;
+  const ions: Record<string, number> = {};
+  const put = (ion: string, mol: number) => mol > 1e-12 && (ions[ion] = mol);
+  put('SCN-', thiocyanate);
+  put('CN-', cyanide - thiocyanate);
+  put('S2-', sulfide - thiocyanate);
+  for (const e of elementsOf(s)) if (e !== 'N' && e !== 'S' && e !== 'P') put(`${e}-`, atoms(e) * YIELD.halide);
+  put('PO4^3-', atoms('P') * YIELD.phosphate);
+  const charge = Object.entries(ions).reduce((sum, [ion, mol]) => sum + mol * (ion === 'S2-' ? 2 : ion === 'PO4^3-' ? 3 : 1), 0);
+  const allSodium = (how.sodium_mg / 1000 / SODIUM) * how.tubes * spat;
+  put('OH-', allSodium - charge);
+  put('Na+', allSodium);
+
+  return {
+    ions,
+    tar: atoms('C') * Math.max(0, (CLEAN - decomposed) / Math.max(decomposed, 0.05)) * 0.3,
+    mL: how.boil_to_mL - ON_PAPER,
+    good: decomposed >= CLEAN && kept >= 0.5,
+    remarks: remarksOn(how, supply, kept, decomposed),
+  };
+}

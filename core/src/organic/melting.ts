@@ -1,0 +1,101 @@
+/** Melting and boiling points: from the library, else estimated; and what a small apparatus shows of them. */
+import { JOBACK } from './data/joback';
+import { inLibrary } from './library';
+import { boilingAt } from './thermometer';
+import { matchesOf, type Structure, structureOf } from './structure';
+
+export interface Points {
+  /** °C; absent where the compound decomposes or sublimes first. */
+  readonly melts?: number;
+  readonly boils?: number;
+  readonly decomposes: boolean;
+  /** By group contributions rather than from the library: good to some tens of degrees. */
+  readonly estimated: boolean;
+}
+
+/** Boiling and melting points from groups alone, °C. K. G. Joback, R. C. Reid, Chem. Eng. Commun. 1987, 57, 233. */
+export function estimatedPoints(s: Structure): { melts: number; boils: number } {
+  let boils = 198.2;
+  let melts = 122.5;
+  for (const row of JOBACK) {
+    const n = matchesOf(s, row.smarts).length;
+    boils += n * row.boils;
+    melts += n * row.melts;
+  }
+  return { melts: Math.round(melts - 273.15), boils: Math.round(boils - 273.15) };
+}
+
+const known = new Map<string, Points>();
+
+export function pointsOf(s: Structure): Points {
+  let out = known.get(s.key);
+  if (out) return out;
+  const listed = inLibrary(s.smiles);
+  const guess = listed?.melts && listed.boils ? undefined : estimatedPoints(s);
+  out = listed
+    ? {
+        ...(listed.melts && { melts: listed.melts.celsius }),
+        ...(listed.boils && { boils: listed.boils.celsius }),
+        decomposes: !!(listed.melts?.decomposes ?? listed.boils?.decomposes),
+        estimated: false,
+      }
+    : { ...guess!, decomposes: guess!.boils > 450, estimated: true };
+  known.set(s.key, out);
+  return out;
+}
+
+const ROOM = 25;
+export const isSolid = (s: Structure): boolean => (pointsOf(s).melts ?? -273) > ROOM;
+
+/** Molar entropy of melting of a rigid molecule, J/(mol K). Walden's rule. */
+const MELTING_ENTROPY = 56.5;
+const R = 8.314;
+
+export interface MeltingConditions {
+  /** °C per minute near the melting point; 2 is right. */
+  readonly rate?: number;
+  /** Mole fraction of something else in it. */
+  readonly impurity?: number;
+  /** Not dried: water counts as an impurity. */
+  readonly damp?: boolean;
+  /** SMILES of a reference that was ground with it, half and half. */
+  readonly mixedWith?: string;
+}
+
+/** Mole fraction of water in a sample that was not dried. By judgement. */
+const DAMP = 0.04;
+/** °C by which the thermometer lags for each °C per minute over the right rate. By judgement. */
+const LAG = 0.35;
+const RIGHT_RATE = 2;
+
+export interface Range {
+  readonly from: number;
+  readonly to: number;
+  readonly decomposes: boolean;
+}
+
+/**
+ * The range in which a sample in a capillary is seen to melt, °C.
+ * @returns undefined for what is liquid at room temperature or gives no melting point.
+ */
+export function meltingRange(s: Structure, how: MeltingConditions = {}): Range | undefined {
+  const { melts, decomposes } = pointsOf(s);
+  if (melts === undefined || melts <= ROOM) return undefined;
+  const other = how.mixedWith === undefined ? undefined : structureOf(how.mixedWith);
+  const foreign = (how.impurity ?? 0) + (how.damp ? DAMP : 0) + (other && other.key !== s.key ? 0.5 : 0);
+  const kelvin = melts + 273.15;
+  // Freezing-point depression, ln(1 − x) kept so that half and half stays finite.
+  const fall = Math.min(kelvin * 0.25, (-R * kelvin * Math.log(1 - foreign)) / MELTING_ENTROPY);
+  const lag = LAG * Math.max(0, (how.rate ?? RIGHT_RATE) - RIGHT_RATE);
+  const to = melts - 0.6 * fall + lag;
+  const width = 1 + 0.5 * fall + lag * 0.6;
+  return { from: Math.round(to - width), to: Math.round(to), decomposes };
+}
+
+/** Boiling range in a micro tube at a pressure in kPa, °C; undefined where it decomposes or is not liquid below 350 °C. */
+export function boilingRange(s: Structure, kPa = 101.3): Range | undefined {
+  const { boils, decomposes } = pointsOf(s);
+  if (boils === undefined || boils > 350 || isSolid(s)) return undefined;
+  const at = boilingAt(boils, kPa);
+  return { from: Math.round(at - 1), to: Math.round(at + 0.5), decomposes };
+}

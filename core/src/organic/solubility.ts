@@ -1,0 +1,99 @@
+/** Solubility from structure and size: the neutral molecule by its partition and melting point, and what a charge adds. */
+import { charged, strongest } from './acidity';
+import { pointsOf } from './melting';
+import type { Feature } from './data/features';
+import { type Structure, unsaturation } from './structure';
+import type { SOLVENTS } from './testids';
+
+export type Solvent = (typeof SOLVENTS)[number];
+export type Solubility = 'soluble' | 'partly-soluble' | 'insoluble';
+
+/** g/L: 0.1 g in 3 mL, and what is seen to dissolve in part. */
+const SOLUBLE = 30;
+const PARTLY = 9;
+/** mol/L that the salt of an organic ion reaches before its own solubility ends it; less for long chains. By judgement. */
+const SALT = 1.5;
+
+/**
+ * Where OpenChemLib's increments miss, in log units of solubility for each group: fitted to the solubilities of the library's
+ * compounds. Nitro groups and hydrogen bonds within a ring hold a molecule out of water, phenolic hydroxyls draw it in, an
+ * inner salt has a stronger lattice than its melting point tells.
+ */
+const STEPS: readonly (readonly [feature: Feature, step: number])[] = [
+  ['nitro-aryl', -0.95],
+  ['phenol', 0.6],
+  ['salicyl', -0.8],
+  ['anthranilic', -0.7],
+  ['nitro-phenol', -0.7],
+  ['amino-acid', -1.2],
+];
+
+/**
+ * Solubility of the uncharged molecule in water, mol/L: S. H. Yalkowsky, S. C. Valvani, J. Pharm. Sci. 1980, 69, 912
+ * (log S = 0.5 − 0.01 (mp − 25) − log P). The partition is an estimate, so this is good to a factor of about five.
+ */
+export function inWaterNeutral(s: Structure): number {
+  const { melts } = pointsOf(s);
+  const crystal = 0.01 * Math.max(0, Math.min(melts ?? 150, 250) - 25);
+  const steps = STEPS.reduce(
+    (sum, [feature, step]) => sum + step * s.count(feature),
+    innerSalt(s) && !s.has('amino-acid') ? -1.2 : 0,
+  );
+  return 10 ** (0.5 - crystal - s.logP + steps);
+}
+
+/** Solubility in water at a pH, g/L. */
+export function inWater(s: Structure, pH: number): number {
+  const neutral = inWaterNeutral(s);
+  const carbons = s.atoms['C'] ?? 0;
+  const salt = SALT * Math.min(1, 10 ** (0.35 * (13 - carbons)));
+  const ions = Math.min(salt, neutral * charged(s, pH));
+  return Math.max(neutral, ions + Math.min(neutral, salt)) * s.molarMass;
+}
+
+const PH: Partial<Record<Solvent, number>> = { 'naoh-5pc': 14, 'nahco3-5pc': 8.3, 'hcl-5pc': 0.1 };
+
+/** pH of the sample's own solution in water, at most 0.3 mol/L. */
+export function ownPH(s: Structure): number {
+  const molar = Math.min(0.3, inWaterNeutral(s));
+  const acid = strongest(s, 'acid');
+  const base = strongest(s, 'base');
+  if (acid !== undefined && base !== undefined && base > acid) return (acid + base) / 2;
+  if (acid !== undefined && (base === undefined || acid < 7)) {
+    const k = 10 ** -acid;
+    return -Math.log10(Math.max(1e-7, (-k + Math.sqrt(k * k + 4 * k * molar)) / 2));
+  }
+  if (base === undefined) return 7;
+  const k = 10 ** (base - 14);
+  return 14 + Math.log10(Math.max(1e-7, (-k + Math.sqrt(k * k + 4 * k * molar)) / 2));
+}
+
+const word = (gramsPerLitre: number): Solubility =>
+  gramsPerLitre >= SOLUBLE ? 'soluble' : gramsPerLitre >= PARTLY ? 'partly-soluble' : 'insoluble';
+
+/** Acid and base in one molecule, the one strong enough to charge the other. */
+const innerSalt = (s: Structure) => s.has('amino-acid') || (s.has('sulfonic-acid') && s.has('amine-primary-aryl', 'alkyl-amine'));
+
+/** Below this log P a compound stays out of ether; between the two it goes in part. */
+const ETHER = { out: -1.2, part: -0.75 };
+
+function inEther(s: Structure): Solubility {
+  if (innerSalt(s) || s.has('sulfonic-acid', 'carbohydrate') || s.logP < ETHER.out) return 'insoluble';
+  return s.logP < ETHER.part ? 'partly-soluble' : 'soluble';
+}
+
+/** Takes a proton from, or reacts with, cold concentrated sulfuric acid: whatever has a lone pair on O, N or S, or a π bond outside a ring. */
+function inSulfuricAcid(s: Structure): Solubility {
+  const basic = (['O', 'N', 'S', 'P'] as const).some((e) => (s.atoms[e] ?? 0) > 0);
+  const thiophene = s.formula === 'C4H4S';
+  const methyls = s.aromaticRings > 0 && unsaturation(s) === 4 ? (s.atoms['C'] ?? 0) - 6 : 0;
+  if (basic || thiophene || s.has('alkene', 'alkyne') || methyls >= 3) return 'soluble';
+  return 'insoluble';
+}
+
+export function solubilityIn(s: Structure, solvent: Solvent): Solubility {
+  if (solvent === 'ether') return inEther(s);
+  if (solvent === 'h2so4-conc') return inSulfuricAcid(s);
+  if (s.has('acid-halide', 'anhydride') && solvent !== 'water' && solvent !== 'hcl-5pc') return 'soluble';
+  return word(inWater(s, PH[solvent] ?? ownPH(s)));
+}
