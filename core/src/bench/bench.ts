@@ -7,7 +7,9 @@ import { draw, pour, reagentById } from './contents';
 import { beadTest, charcoalTest, dryColour, dryHeat, flameTest } from './dry';
 import { limewaterTest, paperTest, rodTest, smellTest, splintTest } from './mouth';
 import type { Op } from './ops';
-import { BenchError, prepareSample, type Sample, type SampleSpec } from './sample';
+import { compoundTest, EXTRACT, fusion } from './compound';
+import { BenchError } from './error';
+import { amountOf, prepareSample, type Sample, type SampleSpec } from './sample';
 import { emptyVessel, isEmpty, type Vessel } from './vessel';
 import * as wet from './wet';
 
@@ -19,6 +21,8 @@ export interface Bench {
   /** Minutes of work so far. */
   readonly minutes: number;
   readonly warnings: readonly string[];
+  /** What the last sodium fusion taught. */
+  readonly fusion?: { readonly good: boolean; readonly remarks: readonly string[] };
 }
 
 export interface Step {
@@ -27,13 +31,13 @@ export interface Step {
   /** The vessel that was worked on, if any. */
   readonly vessel: string | null;
   /** Net ionic equations of what happened, where the step let something react. */
-  readonly equations?: readonly Equation[];
+  readonly equations?: () => readonly Equation[];
 }
 
 /** A fresh bench with an unopened sample. @throws BenchError for a sample that cannot be. */
 export function openBench(spec: SampleSpec): Bench {
   const sample = prepareSample(spec);
-  return { sample, left: sample.kind === 'solid' ? sample.grams : sample.mL, vessels: {}, minutes: 0, warnings: [] };
+  return { sample, left: amountOf(sample).amount, vessels: {}, minutes: 0, warnings: [] };
 }
 
 function vesselOf(bench: Bench, id: string, field: string): Vessel {
@@ -48,12 +52,15 @@ function vesselOf(bench: Bench, id: string, field: string): Vessel {
 }
 
 const orNew = (bench: Bench, id: string) => {
-  if (id === 'sample' || id === 'extract') throw new BenchError(`to: "${id}" is not a vessel; name a tube, such as A`);
+  if (id === 'sample') throw new BenchError('to: "sample" is not a vessel; name a tube, such as A');
+  if (id === EXTRACT) throw new BenchError('to: the extract is kept as it is; take a portion of it into a tube first');
   return bench.vessels[id] ?? emptyVessel(id);
 };
 
 function solidSample(bench: Bench, op: string): Extract<Sample, { kind: 'solid' }> {
-  if (bench.sample.kind !== 'solid') throw new BenchError(`${op}: the sample is a solution; use "take" with "mL"`);
+  if (bench.sample.kind === 'solution') throw new BenchError(`${op}: the sample is a solution; use "take" with "mL"`);
+  if (bench.sample.kind === 'compound')
+    throw new BenchError(`${op}: the sample is an organic compound; use "fuse" for its elements and "test" for its groups`);
   return bench.sample;
 }
 
@@ -74,17 +81,16 @@ function withVessels(bench: Bench, minutes: number, ...vessels: Vessel[]): Bench
 /** Matter that goes on a wire or bead: of the sample or a vessel. */
 function pinch(bench: Bench, from: string): Amounts {
   if (from !== 'sample') return vesselOf(bench, from, 'from').amounts;
-  return bench.sample.kind === 'solid' ? bench.sample.perGram : addAmounts({}, bench.sample.perML, 50);
+  return bench.sample.kind === 'solution' ? addAmounts({}, bench.sample.perML, 50) : solidSample(bench, 'from').perGram;
 }
+
+/** A dropper that was not rinsed carries this much over. */
+const CARRIED_ML = 0.03;
 
 const PINCH_GRAMS = 0.01;
 const takePinch = (bench: Bench, from: string) =>
   from === 'sample'
-    ? spend(
-        bench,
-        Math.min(bench.left, bench.sample.kind === 'solid' ? PINCH_GRAMS : 0.05),
-        bench.sample.kind === 'solid' ? 'g' : 'mL',
-      )
+    ? spend(bench, Math.min(bench.left, bench.sample.kind === 'solution' ? 0.05 : PINCH_GRAMS), amountOf(bench.sample).unit)
     : bench;
 
 const one = (bench: Bench, minutes: number, out: wet.Outcome): Step => ({
@@ -109,8 +115,10 @@ function carryOut(bench: Bench, op: Op): Step {
   switch (op.op) {
     case 'take': {
       const to = orNew(bench, op.to);
-      if (op.from === 'extract') throw new BenchError('from: there is no extract; a sodium fusion makes one');
+      if (op.from === EXTRACT && !bench.vessels[EXTRACT])
+        throw new BenchError('from: there is no extract; a sodium fusion makes one');
       if (op.from === 'sample') {
+        if (bench.sample.kind === 'compound') solidSample(bench, 'take');
         if (bench.sample.kind !== 'solution')
           throw new BenchError('take: the sample is a solid; use "take-solid" with "grams", or "dissolve"');
         const portion = { amounts: addAmounts({}, bench.sample.perML, op.mL), mL: op.mL, celsius: 25 };
@@ -121,7 +129,9 @@ function carryOut(bench: Bench, op: Op): Step {
       const from = vesselOf(bench, op.from, 'from');
       if (op.mL > from.mL + 1e-9) throw new BenchError(`mL: vessel ${from.id} has only ${from.mL.toFixed(2)} mL of liquid`);
       const { rest, portion } = draw(from, op.mL, from.settled ? 0 : 0.5);
-      const vessel = wet.settlePortion(to, portion);
+      const dirt = op.unrinsed === undefined ? undefined : vesselOf(bench, op.unrinsed, 'unrinsed');
+      const film = dirt && dirt.mL > CARRIED_ML ? draw(dirt, CARRIED_ML).portion : undefined;
+      const vessel = wet.settlePortion(film ? wet.settlePortion(to, film) : to, portion);
       return { bench: withVessels(bench, 0.5, rest, vessel), see: describe(wet.see(vessel)), vessel: vessel.id };
     }
     case 'take-solid': {
@@ -212,6 +222,22 @@ function carryOut(bench: Bench, op: Op): Step {
       const boiled = wet.heat({ ...pot, amounts }, { op: 'heat', vessel: 'pot', to: 'boil', minutes: 5 }).vessel;
       const out = wet.filter(wet.cool(boiled).vessel, orNew(spent, op.to));
       return { bench: withVessels(spent, 12, out.to), see: out.see, vessel: out.to.id };
+    }
+    case 'fuse': {
+      const made = fusion(bench.sample, op);
+      const spent = spend(bench, (op.sample_mg * op.tubes) / 1000, 'g');
+      const done = withVessels(spent, 12 + op.gentle_minutes, made.vessel);
+      const fused = { good: made.see[0]!.event === 'good', remarks: made.remarks };
+      return {
+        bench: { ...done, warnings: [...done.warnings, ...made.remarks], fusion: fused },
+        see: made.see,
+        vessel: EXTRACT,
+      };
+    }
+    case 'test': {
+      const shown = compoundTest(bench.sample, op);
+      const spent = op.control ? bench : spend(bench, Math.min(bench.left, shown.grams), 'g');
+      return { bench: withVessels(spent, shown.minutes), see: shown.see, vessel: null };
     }
   }
 }

@@ -2,7 +2,7 @@
 import { addAmounts, type Amounts, inertById, overComponents, solidById } from '../matter/catalogue';
 import { type ReagentRow, REAGENTS } from '../matter/data/reagents';
 import { parseSalt } from '../matter/salts';
-import { BenchError } from './sample';
+import { BenchError } from './error';
 import { ROOM_CELSIUS, solventById, TUBE_ML, type Vessel, WATER_PER_LITRE } from './vessel';
 
 export const DROP_ML = 0.05;

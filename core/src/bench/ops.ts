@@ -1,5 +1,6 @@
 /** The operations that a bench script or a person can ask for, as spec'd fields. */
 import { z } from 'zod';
+import { isOrganicTest, ORGANIC_TEST_IDS } from '../organic/testids';
 import { PAPERS } from '../senses/vocabulary';
 
 const vessel = z
@@ -13,7 +14,14 @@ const minutes = z.number().nonnegative().max(100000);
 const reagent = z.string().min(1).max(60);
 
 export const opSchema = z.discriminatedUnion('op', [
-  z.strictObject({ op: z.literal('take'), to: vessel, mL, from: vessel }),
+  z.strictObject({
+    op: z.literal('take'),
+    to: vessel,
+    mL,
+    from: vessel,
+    /** The dropper was not rinsed since it stood in this vessel. */
+    unrinsed: vessel.optional(),
+  }),
   z.strictObject({ op: z.literal('take-solid'), to: vessel, grams }),
   z.strictObject({ op: z.literal('dissolve'), to: vessel, grams, in: reagent, mL, warm: z.boolean().optional() }),
   z.strictObject({
@@ -83,6 +91,30 @@ export const opSchema = z.discriminatedUnion('op', [
     then: z.literal('cobalt-nitrate').optional(),
   }),
   z.strictObject({ op: z.literal('carbonate-extract'), to: vessel, grams }),
+  z.strictObject({
+    op: z.literal('fuse'),
+    sodium_mg: z.number().positive().max(500, 'more than 500 mg of sodium is never needed'),
+    sample_mg: z.number().positive().max(1000),
+    gentle_minutes: z.number().nonnegative().max(60),
+    red_hot: z.boolean(),
+    tubes: z.int().min(1).max(6),
+    water_mL: z.number().positive().max(20),
+    boil_to_mL: z.number().positive().max(20),
+    order: z.enum(['melt-first', 'cover']).optional(),
+    dried: z.boolean().optional(),
+    covered: z.boolean().optional(),
+  }),
+  z.strictObject({
+    op: z.literal('test'),
+    test: z.string().refine(isOrganicTest, {
+      error: (issue) => `there is no organic test "${String(issue.input)}"; there are ${ORGANIC_TEST_IDS.join(', ')}`,
+    }),
+    control: z.enum(['positive', 'negative']).optional(),
+    /** Melting point: °C a minute near the end; not dried; a reference ground with it, as SMILES. */
+    rate: z.number().positive().max(60).optional(),
+    damp: z.boolean().optional(),
+    'mixed-with': z.string().min(1).max(500).optional(),
+  }),
 ]);
 
 export type Op = z.infer<typeof opSchema>;

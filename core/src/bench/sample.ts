@@ -1,10 +1,10 @@
 /** The unknown: a solid of one or more salts, or a solution. */
 import { z } from 'zod';
+import { BenchError } from './error';
 import { addAmounts, ionId, overComponents } from '../matter/catalogue';
 import { FormulaError, parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
-
-export class BenchError extends Error {}
+import { StructureError, structureOf } from '../organic/structure';
 
 const positive = z.number().positive();
 
@@ -20,7 +20,12 @@ export const sampleSchema = z.union([
     mL: positive.max(10000),
     acid: z.number().nonnegative().max(16).optional(),
   }),
-  z.strictObject({ smiles: z.string().min(1).max(500), grams: positive.max(1000) }),
+  z.strictObject({
+    smiles: z.string().min(1).max(500),
+    grams: positive.max(1000),
+    /** Mole fraction of something else in it. */
+    impurity: z.number().min(0).max(0.3).optional(),
+  }),
 ]);
 
 export type SampleSpec = z.infer<typeof sampleSchema>;
@@ -38,15 +43,34 @@ export type Sample =
       readonly mL: number;
       /** mol over components in one mL. */
       readonly perML: Readonly<Record<string, number>>;
+    }
+  | {
+      readonly kind: 'compound';
+      readonly grams: number;
+      /** Absent for a real compound, which only the person sees. */
+      readonly smiles?: string;
+      readonly impurity?: number;
     };
+
+/** How much of it there is, in its unit. */
+export const amountOf = (sample: Sample): { readonly amount: number; readonly unit: 'g' | 'mL' } =>
+  sample.kind === 'solution' ? { amount: sample.mL, unit: 'mL' } : { amount: sample.grams, unit: 'g' };
 
 /**
  * Checks a sample and works out what is in it.
  * @throws BenchError naming the field that is wrong and what was expected.
  */
 export function prepareSample(spec: SampleSpec): Sample {
-  if ('smiles' in spec)
-    throw new BenchError('sample.smiles: organic compounds are not on this bench yet; give "salts" or "solution"');
+  if ('smiles' in spec) {
+    try {
+      structureOf(spec.smiles);
+    } catch (error) {
+      if (error instanceof StructureError) throw new BenchError(`sample.smiles: ${error.message}`);
+      throw error;
+    }
+    const { smiles, grams, impurity } = spec;
+    return { kind: 'compound', grams, smiles, ...(impurity && { impurity }) };
+  }
   if ('salts' in spec) {
     const perGram: Record<string, number> = {};
     const grams = spec.salts.reduce((sum, s) => sum + s.grams, 0);

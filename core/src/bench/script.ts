@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { equationText } from '../reactions/equations';
 import { openBench, perform } from './bench';
 import { opSchema } from './ops';
-import { BenchError, sampleSchema } from './sample';
+import { BenchError } from './error';
+import { sampleSchema } from './sample';
 import type { Vessel } from './vessel';
 import type { Observation } from '../senses/vocabulary';
 
@@ -75,12 +76,13 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
       const done = perform(bench, op.data);
       bench = done.bench;
       const vessel = done.vessel === null ? undefined : bench.vessels[done.vessel];
+      const equations = done.equations?.() ?? [];
       steps.push({
         step: i + 1,
         op: op.data,
         see: done.see,
         ...(vessel && { vessel: printVessel(vessel) }),
-        ...(done.equations?.length && { equations: done.equations.map(equationText) }),
+        ...(equations.length > 0 && { equations: equations.map(equationText) }),
       });
     } catch (error) {
       if (error instanceof BenchError) throw new BenchError(`step ${i + 1} (${op.data.op}): ${error.message}`);

@@ -22,6 +22,8 @@ const NUCLEUS_MG_PER_ML = 0.02;
 
 function convert(amounts: Record<string, number>, at: Equilibrium, litres: number, celsius: number, minutes: number): boolean {
   let changed = false;
+  /** What earlier conversions of this step have taken of what `at` still shows. */
+  const used: Record<string, number> = {};
   const logH = (at.lnActivity.get('H+') ?? -16) / Math.LN10;
   for (const c of conversions) {
     if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
@@ -30,10 +32,12 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
     for (const [count, id] of c.from) {
       if (id === 'H+') continue;
       const mol = at.concentrations.has(id) ? at.concentrations.get(id)! * litres : (at.solids[id] ?? 0);
-      most = Math.min(most, mol / count);
+      most = Math.min(most, (mol - (used[id] ?? 0)) / count);
     }
     if (!(most > 1e-12) || most === Infinity) continue;
-    addAmounts(amounts, c.change, most * (1 - Math.pow(0.5, minutes / c.halfLife)));
+    const extent = most * (1 - Math.pow(0.5, minutes / c.halfLife));
+    addAmounts(amounts, c.change, extent);
+    for (const [count, id] of c.from) used[id] = (used[id] ?? 0) + count * extent;
     changed = true;
   }
   return changed;
@@ -117,7 +121,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     amounts['O2'] = (amounts['O2'] ?? 0) - back;
     if (amounts['O2'] < 1e-15) delete amounts['O2'];
     addAmounts(given, { O2: 1 }, back - air);
-    at = equilibrate(amounts, where);
+    at = amounts['O2'] === undefined ? without(at, 'O2') : equilibrate(amounts, where);
   }
 
   const bare = hostless(at);
@@ -183,6 +187,16 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
       ...(layer && { layer }),
     },
   };
+}
+
+/** Dissolved oxygen binds to nothing: taking the last of it away leaves the rest as it is. */
+function without(at: Equilibrium, gas: string): Equilibrium {
+  const concentrations = new Map(at.concentrations);
+  concentrations.delete(gas);
+  const { [gas]: _, ...gases } = at.gases;
+  const lnActivity = new Map(at.lnActivity);
+  lnActivity.delete(gas);
+  return { ...at, concentrations, gases, lnActivity };
 }
 
 function tidy(amounts: Record<string, number>): Record<string, number> {

@@ -5,18 +5,20 @@ import type { Observation } from '../senses/vocabulary';
 import { type Equation, equationsOf } from '../reactions/equations';
 import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
 import type { OpOf } from './ops';
-import { BenchError } from './sample';
+import { BenchError } from './error';
 import { settle, type Settling } from './settle';
 import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
 
 export interface Outcome {
   readonly vessel: Vessel;
   readonly see: Observation[];
-  readonly equations?: readonly Equation[];
+  readonly equations?: () => readonly Equation[];
 }
 
 /** Liquid that cannot be poured off a solid. */
 const MOTHER_LIQUOR_ML = 0.1;
+/** A tube with no more than this and no solid is rinsed when it is to be washed. */
+const RINSED_ML = 0.3;
 const ADD_MINUTES = 0.25;
 /** Share of the nitrogen monoxide made at a junction that a thin ring above it holds. Uncertain. */
 const RISING_SHARE = 0.15;
@@ -52,7 +54,7 @@ export function react(before: Vessel, mixed: Vessel, how: Settling): Outcome {
   const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel), ...depositSeen(before, vessel)];
   if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined)
     observations.push({ channel: 'heat', event: 'warmer' });
-  return { vessel, see: observations, equations: equationsOf(taken, before, vessel) };
+  return { vessel, see: observations, equations: () => equationsOf(taken, before, vessel) };
 }
 
 function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
@@ -229,7 +231,8 @@ export function settlePortion(to: Vessel, portion: Portion): Vessel {
 
 export function wash(vessel: Vessel, op: OpOf<'wash'>): Outcome {
   const reagent = reagentById(op.with, 'with');
-  if (!solidParts(vessel).length) throw new BenchError(`vessel: there is no solid in ${vessel.id} to wash`);
+  if (!solidParts(vessel).length && vessel.mL > RINSED_ML)
+    throw new BenchError(`vessel: there is no solid in ${vessel.id} to wash; washing would pour the liquid away`);
   const had = see(vessel);
   let now = vessel;
   if (now.mL > MOTHER_LIQUOR_ML) now = draw(now, now.mL - MOTHER_LIQUOR_ML).rest;

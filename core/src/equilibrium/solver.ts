@@ -132,6 +132,20 @@ function addScaled(m: Sparse, row: number, weight: number, b: Float64Array): voi
  * @throws NotConverged when no state meets the totals to one part in 10⁹.
  */
 export function solve(problem: Problem): Solution {
+  for (const start of STARTS.slice(0, -1)) {
+    try {
+      return solveFrom(problem, start);
+    } catch (error) {
+      if (!(error instanceof NotConverged)) throw error;
+    }
+  }
+  return solveFrom(problem, STARTS.at(-1)!);
+}
+
+/** Where the search begins, e-folds below the totals: the first does nearly always; the others are for stiff cases. */
+const STARTS: readonly number[] = [3, 9, 1, 16];
+
+function solveFrom(problem: Problem, below: number): Solution {
   const n = problem.totals.length;
   const ns = problem.lnBeta.length;
   const np = problem.phaseLnK.length;
@@ -155,8 +169,8 @@ export function solve(problem: Problem): Solution {
   let size = 0;
   for (let j = 0; j < n; j++) size = Math.max(size, Math.abs(totals[j]!));
   size = Math.max(size, 1e-7);
-  for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - 3;
-  lnC.fill(Math.log(size * 1e-3));
+  for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - below;
+  lnC.fill(Math.log(size) - 4 - below);
   for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
   amount.fill(size * 0.01);
   for (let k = 0; k < np; k++) slack[k] = Math.max(1, phaseLnK[k]! - dot(pnu, k, x));

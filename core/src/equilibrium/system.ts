@@ -13,7 +13,7 @@ const DAVIES_CEILING = 0.5;
  * acidity function for hydrochloric, nitric and sulfuric acids. Source: CRC, section 8, rounded.
  */
 const ACIDITY_SLOPE = 0.3;
-const DORMANT = 1e-13;
+const DORMANT = 1e-11;
 
 export interface Layer {
   readonly litres: number;

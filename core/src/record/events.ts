@@ -8,7 +8,15 @@ const entryNumber = z.int().positive();
 const ion = z.string().min(1).max(30);
 
 export const caseEventSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('operation'), payload: z.strictObject({ op: opSchema, test: text(60).optional() }) }),
+  z.strictObject({
+    kind: z.literal('operation'),
+    payload: z.strictObject({
+      op: opSchema,
+      test: text(60).optional(),
+      /** One working of a test: which of its steps this is, and the tubes that stand for its places. */
+      run: z.strictObject({ id: z.uuid(), step: z.int().nonnegative().max(200), tubes: z.record(text(10), text(24)) }).optional(),
+    }),
+  }),
   z.strictObject({
     kind: z.literal('entry'),
     payload: z.strictObject({
@@ -26,7 +34,13 @@ export const caseEventSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('timer'),
-    payload: z.strictObject({ id: text(40).min(1), label: text(80).min(1), minutes: z.number().positive().max(600) }),
+    payload: z.strictObject({
+      id: text(40).min(1),
+      label: text(80).min(1),
+      minutes: z.number().positive().max(600),
+      tube: text(24).optional(),
+      test: text(60).optional(),
+    }),
   }),
   z.strictObject({ kind: z.literal('timer-done'), payload: z.strictObject({ id: text(40).min(1) }) }),
   z.strictObject({

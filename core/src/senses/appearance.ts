@@ -61,6 +61,10 @@ export function solidParts(vessel: Vessel): SolidPart[] {
   return parts.sort((a, b) => b.mg * b.covers - a.mg * a.covers);
 }
 
+/** A nail, a turning or a ribbon lies in the tube; it is no precipitate. */
+const PIECES = new Set(['Fe', 'Zn', 'Mg', 'Cu']);
+const isPiece = (vessel: Vessel, formula: string) => PIECES.has(formula) && (vessel.amounts[`${formula}(s)`] ?? 0) > 1e-4;
+
 function liquidHex(vessel: Vessel): string {
   const absorbers: Absorber[] = [];
   for (const [id, molar] of Object.entries(vessel.species)) {
@@ -90,7 +94,7 @@ function amountWord(density: number): 'trace' | 'slight' | 'moderate' | 'heavy' 
 export function appearance(vessel: Vessel): Appearance {
   const out: { -readonly [K in keyof Appearance]: Appearance[K] } = {};
   const volume = Math.max(vessel.mL, 0.2);
-  const parts = solidParts(vessel).filter((p) => (p.mg * p.covers) / volume >= VISIBLE_MG_PER_ML);
+  const parts = solidParts(vessel).filter((p) => (p.mg * p.covers) / volume >= VISIBLE_MG_PER_ML && !isPiece(vessel, p.formula));
   const colloid = parts.some((p) => (solidById.get(p.formula) ?? inertById.get(p.formula))!.traits.colloid);
   if (vessel.mL > 0) {
     const hex = liquidHex(vessel);

@@ -55,6 +55,7 @@ export const CHANNELS = {
   extract: ['good', 'repeat-fusion'],
   solubility: ['soluble', 'partly-soluble', 'insoluble'],
   heat: ['warmer', 'colder', 'none'],
+  temperature: ['melts', 'boils', 'decomposes', 'none'],
 } as const;
 
 export type Channel = keyof typeof CHANNELS;
@@ -101,6 +102,9 @@ export const observationSchema = z
     duration: z.enum(['flash', 'lasting']).optional(),
     zone: z.enum(['oxidising', 'reducing']).optional(),
     look: z.enum(['hot', 'cold']).optional(),
+    /** A melting or boiling range, °C. */
+    celsius: z.number().min(-150).max(600).optional(),
+    to: z.number().min(-150).max(600).optional(),
   })
   .superRefine((o, ctx) => {
     const events: readonly string[] = CHANNELS[o.channel];

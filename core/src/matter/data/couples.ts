@@ -106,7 +106,8 @@ export const COUPLES: readonly CoupleRow[] = [
   metal('Fe2/Fe', 'Fe2+ + 2 e- = Fe(s)', -0.44),
   metal('Zn2/Zn', 'Zn2+ + 2 e- = Zn(s)', -0.762),
   metal('Mg2/Mg', 'Mg2+ + 2 e- = Mg(s)', -2.356),
-  { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] } },
+  { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg'] } },
+  { id: 'H+/H2 on iron', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 10, only: ['Fe2/Fe', 'Sn2/Sn'] } },
 ];
 
 /**
@@ -127,6 +128,7 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'thioacetamide in acid or base', from: 'CH3CSNH2', to: 'HS- + CH3COO- + NH3 + 2 H+', halfLife: 1.5, gate: { warm: 60 }, source: 'VOGEL' },
   { id: 'peroxochromate fades', from: '4 CrO5 + 12 H+', to: '4 Cr3+ + 7 O2', halfLife: 3, gate: { acid: -6 }, source: 'FIT' },
   { id: 'peroxide on boiling', from: '2 H2O2', to: 'O2', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
+  { id: 'peroxide on boiling, in base', from: '2 HO2-', to: 'O2 + 2 OH-', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
   { id: 'hexanitritocobaltate in acid', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', halfLife: 5, gate: { acid: -1 }, source: 'COTTON' },
   { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },

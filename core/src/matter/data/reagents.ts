@@ -132,7 +132,7 @@ export const SOLVENTS: readonly SolventRow[] = [
 
 /** Absorption of a solute in a layer where it differs from that in water: solute, bands as in `SPECTRA`. */
 export const LAYER_SPECTRA: Readonly<Record<string, readonly (readonly [number, number, number])[]>> = {
-  I2: [[518, 900, 95]],
+  I2: [[523, 920, 75]],
   Br2: [
     [415, 210, 95],
     [480, 60, 85],

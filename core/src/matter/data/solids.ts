@@ -262,6 +262,8 @@ export type InertRow = readonly [formula: string, colour: string, texture: Textu
 
 export const INERT_SOLIDS: readonly InertRow[] = [
   ['S', 'pale-yellow', 'fine', { colloid: true, hex: '#f3edc4' }],
+  // Tar of a compound that was not wholly charred, by its rough formula.
+  ['CH', 'brown', 'fine', { colloid: true, hex: '#6b4424', covers: 3 }],
   ['Ag', 'grey', 'fine', { hex: '#73706d' }],
   ['Hg', 'grey', 'fine', { hex: '#6f6c69' }],
   ['Cu', 'red-brown', 'granular', { hex: '#a2523a' }],
