@@ -11,7 +11,7 @@ function equations(ions: Record<string, number>, acid: number, ...ops: Op[]): Eq
   return ops.flatMap((op) => {
     const done = perform(bench, op);
     bench = done.bench;
-    return [...(done.equations ?? [])];
+    return [...(done.equations?.() ?? [])];
   });
 }
 

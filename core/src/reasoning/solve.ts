@@ -1,0 +1,64 @@
+/** Works a simulated sample to a conclusion on its own, by the scheme's order or by the best next test. */
+import type { SampleSpec } from '../bench/sample';
+import type { Observation } from '../senses/vocabulary';
+import { nextOn, routeOf, setAside } from '../scheme/route';
+import { World } from '../scheme/world';
+import { advise } from './advise';
+import { rulesFor } from './atlas';
+import { infer, type Inference, type RecordEntry } from './infer';
+import type { Observer } from './observer';
+import type { Space } from './space';
+
+export type WayOfWorking = 'systematic' | 'advised';
+
+export interface Worked {
+  /** What the likeliest possibility holds: ions, or elements and groups. */
+  readonly found: readonly string[];
+  readonly tests: number;
+  readonly minutes: number;
+  readonly sample_mg: number;
+  readonly confirmed: readonly string[];
+  readonly inference: Inference;
+  readonly log: readonly { readonly test: string; readonly observed: readonly Observation[] }[];
+}
+
+/** Sure enough to stop, when the tests are chosen. */
+const ENOUGH = 0.995;
+const MOST_TESTS = 40;
+/** How hard mixtures are looked at when the work is done. */
+const ROUNDS = 8;
+
+export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, observer: Observer): Worked {
+  const rules = rulesFor(space.scheme);
+  const world = new World(sample, space.scheme, rules);
+  const entries: RecordEntry[] = [];
+  let minutes = 0;
+  let grams = 0;
+  let inference = infer(space, entries);
+  const next = (): string | undefined => {
+    const route = routeOf(entries, rules, true, space.scheme);
+    if (way === 'systematic') return nextOn(route)?.id;
+    const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
+    if (inference.identities[0]!.probability >= ENOUGH || entries.length >= MOST_TESTS) return closing;
+    const done = new Set(entries.map((e) => e.test));
+    const aside = space.scheme === 'organic' ? setAside(route) : new Set<string>();
+    return advise(space, inference, { rules, simulated: true, done, aside }, 1)[0]?.test ?? closing;
+  };
+  for (let test = next(); test !== undefined; test = next()) {
+    const shown = world.result(test);
+    entries.push({ number: entries.length + 1, test, observed: observer(shown.see) });
+    minutes += space.costs[test]?.minutes ?? 1;
+    grams += shown.grams;
+    if (way === 'advised') inference = infer(space, entries);
+  }
+  if (way === 'systematic') inference = infer(space, entries, ROUNDS);
+  return {
+    found: inference.identities[0]!.ions,
+    tests: entries.length,
+    minutes,
+    sample_mg: Math.round(grams * 1000),
+    confirmed: inference.candidates.filter((c) => c.state === 'confirmed').map((c) => c.id),
+    inference,
+    log: entries.map(({ test, observed }) => ({ test, observed })),
+  };
+}
