@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { BenchError } from '#core/bench/sample';
+import { BenchError } from '#core/bench/error';
 import { runScript } from '#core/bench/script';
 import { NotConverged } from '#core/equilibrium/solver';
 import { UserError } from '#launcher/errors';

@@ -33,12 +33,46 @@ test.each([
   [['sim', 'no-such-file.json'], '', /no-such-file\.json: cannot be read/],
   [['sim'], '', /name at least one/],
   [['fly'], '', /no command "fly"/],
+  [['predict', '--smiles', '[Na]CC'], '', /--smiles: Na is not supported/],
+  [['solve', '-'], '{"smiles":"CC(","grams":1}', /brackets do not pair/],
 ] as const)('%j with bad input exits 2 with one line', (args, input, message) => {
   const { status, stderr, stdout } = foxing(args, input);
   expect(status).toBe(2);
   expect(stdout).toBe('');
   expect(stderr.trim().split('\n')).toHaveLength(1);
   expect(stderr).toMatch(message);
+});
+
+test('predict, deduce, advise and solve know organic compounds', () => {
+  const json = (args: readonly string[], input = '') => JSON.parse(foxing(args, input).stdout) as Record<string, never>;
+  const predicted = json(['predict', '--smiles', 'CC(=O)Nc1ccc(Br)cc1']) as unknown as {
+    elements: string[];
+    groups: string[];
+    tests: { test: string; worthDoing: boolean; see: object[] }[];
+  };
+  expect(predicted).toMatchObject({ formula: 'C8H8BrNO', elements: ['N', 'Br'], groups: ['amide', 'aryl-halide'] });
+  expect(predicted.tests.length).toBeGreaterThan(40);
+  expect(predicted.tests.find((t) => t.test === 'lead-acetate-thiol')!.worthDoing).toBe(false);
+  const entries = ['compound-look', 'solubility-water', 'nitrogen-iron', 'halogen-silver', 'melting-point'].map((id) => ({
+    test: id,
+    observed: predicted.tests.find((t) => t.test === id)!.see,
+  }));
+  const record = JSON.stringify({ kind: 'compound', entries });
+  const deduced = json(['deduce', '-'], record) as unknown as {
+    candidates: { id: string; state: string; probability: number }[];
+    identities: { name: string }[];
+  };
+  expect(deduced.identities[0]!.name).toBe('4-bromoacetanilide');
+  expect(deduced.candidates.find((c) => c.id === 'N')).toMatchObject({ state: 'confirmed' });
+  const advised = json(['advise', '-'], JSON.stringify({ kind: 'compound', entries: entries.slice(0, 2) })) as unknown as {
+    next: { bits: number }[];
+  };
+  expect(advised.next[0]!.bits).toBeGreaterThan(0.5);
+  const solved = json(
+    ['solve', '-', '--route', 'advised', '--observer', 'student', '--seed', '3'],
+    '{"smiles":"CC(=O)Nc1ccc(Br)cc1","grams":3}',
+  );
+  expect(solved).toMatchObject({ correct: true, elements: ['N', 'Br'], groups: ['amide', 'aryl-halide'] });
 });
 
 test('species prints every constant with its source', () => {

@@ -1,0 +1,62 @@
+/** `deduce` and `advise`: what a record proves, and what to do next. */
+import { loadAtlas, loadCompounds } from '#atlas';
+import { advise as rank } from '#core/reasoning/advise';
+import { rulesFor } from '#core/reasoning/atlas';
+import { CompoundSpace } from '#core/reasoning/compounds';
+import { infer } from '#core/reasoning/infer';
+import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
+import { settling } from '#core/reasoning/settle';
+import { SaltSpace } from '#core/reasoning/space';
+import { routeOf, setAside } from '#core/scheme/route';
+import { UserError } from '#launcher/errors';
+import { say } from '#launcher/run';
+import { print, readJson } from './input';
+
+const ROUNDS = 3;
+const round = (x: number) => Number(x.toFixed(4));
+
+function read(files: readonly string[], command: string): ParsedRecord {
+  const value = readJson(files[0], command);
+  try {
+    const record = parseRecord(value);
+    return record;
+  } catch (error) {
+    if (error instanceof RecordError) throw new UserError(error.message);
+    throw error;
+  }
+}
+
+async function reasoned(record: ParsedRecord) {
+  const space =
+    record.kind === 'compound'
+      ? new CompoundSpace(await loadCompounds(say))
+      : new SaltSpace(await loadAtlas(say), record.school, record.limits);
+  const rules = rulesFor(space.scheme);
+  const bounds = {
+    rules,
+    simulated: true,
+    done: new Set(record.entries.map((e) => e.test)),
+    ...(record.kind === 'compound' && { aside: setAside(routeOf(record.entries, rules, true, space.scheme)) }),
+    notAvailable: record.notAvailable,
+  };
+  return { space, inference: infer(space, record.entries, ROUNDS), bounds };
+}
+
+export async function deduce(files: readonly string[]): Promise<number> {
+  const record = read(files, 'deduce');
+  const { space, inference, bounds } = await reasoned(record);
+  print({
+    candidates: inference.candidates.map((c) => ({ ...c, probability: round(c.probability) })),
+    identities: inference.identities.map((i) => ({ ...i, probability: round(i.probability) })),
+    conflicts: inference.conflicts.map((c) => ({ ...c, settle: settling(space, inference, c, bounds)?.test ?? null })),
+    unused: [...record.unread, ...inference.unused].sort((a, b) => a.entry - b.entry),
+  });
+  return 0;
+}
+
+export async function advise(files: readonly string[]): Promise<number> {
+  const record = read(files, 'advise');
+  const { space, inference, bounds } = await reasoned(record);
+  print({ next: rank(space, inference, bounds, 10), unused: [...record.unread, ...inference.unused] });
+  return 0;
+}

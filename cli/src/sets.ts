@@ -1,0 +1,95 @@
+/** Sets of samples to be worked: every single salt, mixtures drawn by lot, the library of compounds. */
+import { LIBRARY } from '#core/organic/library';
+import { SINGLES } from '#core/reasoning/atlas';
+import { holdingsOf } from '#core/reasoning/compounds';
+import { seeded } from '#core/reasoning/observer';
+import type { Job } from './solve-one';
+
+export const SETS = ['singles', 'mixtures', 'compounds'] as const;
+export type SetName = (typeof SETS)[number];
+
+export type Task = Pick<Job, 'sample' | 'truth' | 'name' | 'seed' | 'mixed'>;
+
+const singles = (count: number, seed: number): Task[] =>
+  SINGLES.slice(0, count).map((s, i) => ({ sample: s.sample, truth: s.ions, seed: seed + i, mixed: false }));
+
+const compounds = (count: number, seed: number): Task[] =>
+  LIBRARY.slice(0, count).map(({ name, smiles }, i) => ({
+    sample: { smiles, grams: 5 },
+    truth: holdingsOf(smiles),
+    name,
+    seed: seed + i,
+    mixed: false,
+  }));
+
+/** Pairs that would destroy each other on the shelf. */
+const OXIDISERS = new Set(['NO3-', 'NO2-', 'ClO3-', 'MnO4-', 'Cr2O7^2-', 'CrO4^2-', 'Fe(CN)6^3-']);
+const REDUCERS = new Set([
+  'SO3^2-',
+  'S2-',
+  'S2O3^2-',
+  'I-',
+  'HCOO-',
+  'C2O4^2-',
+  'SCN-',
+  'CN-',
+  'C4H4O6^2-',
+  'Sn2+',
+  'Fe2+',
+  'As3+',
+  'Sb3+',
+  'Hg2^2+',
+  'Fe(CN)6^4-',
+]);
+const ACIDIC = new Set(['Al3+', 'Cr3+', 'Fe3+', 'Bi3+', 'Sb3+', 'Sn2+', 'Sn4+', 'As3+', 'Hg2+', 'Hg2^2+']);
+const BASIC = new Set(['CO3^2-', 'HCO3-', 'SO3^2-', 'S2-', 'S2O3^2-', 'NO2-', 'CN-', 'SiO3^2-']);
+
+function destroys(ions: readonly string[]): boolean {
+  const has = (set: ReadonlySet<string>) => ions.some((i) => set.has(i));
+  return (
+    (has(OXIDISERS) && has(REDUCERS)) ||
+    (has(ACIDIC) && has(BASIC)) ||
+    (ions.includes('NH4+') && (ions.includes('NO2-') || ions.includes('ClO3-') || ions.includes('MnO4-')))
+  );
+}
+
+function mixtures(count: number, seed: number): Task[] {
+  const random = seeded(seed);
+  const pick = () => SINGLES[Math.floor(random() * SINGLES.length)]!;
+  const out: Task[] = [];
+  while (out.length < count) {
+    const [a, b] = [pick(), pick()];
+    const truth = [...new Set([...a.ions, ...b.ions])];
+    if (a === b || destroys(truth)) continue;
+    out.push({
+      sample: {
+        salts: [
+          { formula: a.name, grams: 1.5 },
+          { formula: b.name, grams: 1.5 },
+        ],
+      },
+      truth,
+      seed: seed + out.length,
+      mixed: true,
+    });
+  }
+  return out;
+}
+
+const USUAL_MIXTURES = 50;
+
+/** The samples of a set: all of it, or so many. */
+export function samplesOf(set: SetName, seed: number, count?: number): Task[] {
+  switch (set) {
+    case 'singles':
+      return singles(count ?? SINGLES.length, seed);
+    case 'mixtures':
+      return mixtures(count ?? USUAL_MIXTURES, seed);
+    case 'compounds':
+      return compounds(count ?? LIBRARY.length, seed);
+  }
+}
+
+/** How many possibilities there are for one sample of a set. */
+export const possibilitiesOf = (set: SetName): number =>
+  set === 'mixtures' ? SINGLES.length ** 2 : set === 'singles' ? SINGLES.length : LIBRARY.length;

@@ -1,0 +1,114 @@
+/** One sample, worked and judged against what was in it. */
+import type { SampleSpec } from '#core/bench/sample';
+import { advise } from '#core/reasoning/advise';
+import { type Atlas, rulesFor } from '#core/reasoning/atlas';
+import { type CompoundAtlas, CompoundSpace, isElement } from '#core/reasoning/compounds';
+import { isCation } from '#core/reasoning/hypotheses';
+import { infer } from '#core/reasoning/infer';
+import { perfect, seeded, student } from '#core/reasoning/observer';
+import { solve, type WayOfWorking } from '#core/reasoning/solve';
+import { SaltSpace, type Space } from '#core/reasoning/space';
+import type { School } from '#core/scheme/model';
+
+export interface Job {
+  readonly sample: SampleSpec;
+  /** What is to be found: ions, or elements and groups. */
+  readonly truth: readonly string[];
+  /** The compound's name in the library, if it has one there. */
+  readonly name?: string;
+  readonly way: WayOfWorking;
+  readonly school: School;
+  readonly observer: 'perfect' | 'student';
+  readonly seed: number;
+  /** May it be a mixture? */
+  readonly mixed: boolean;
+}
+
+export interface Outcome {
+  readonly name: string;
+  readonly cations: readonly string[];
+  readonly anions: readonly string[];
+  readonly elements: readonly string[];
+  readonly groups: readonly string[];
+  /** The likeliest compounds, best first. */
+  readonly compounds: readonly string[];
+  readonly correct: boolean;
+  readonly elementsRight: boolean;
+  readonly groupsRight: boolean;
+  readonly tests: number;
+  readonly minutes: number;
+  readonly sample_mg: number;
+  readonly confirmed: readonly string[];
+  readonly wrongConfirmed: readonly string[];
+  /** Bits of the best first test. */
+  readonly mostBits: number;
+  readonly said: readonly { readonly p: number; readonly there: boolean }[];
+  readonly log: readonly unknown[];
+}
+
+export interface Atlases {
+  readonly salts?: Atlas;
+  readonly compounds?: CompoundAtlas;
+}
+
+const spaces = new Map<string, Space>();
+
+function spaceFor(atlases: Atlases, { sample, school, mixed }: Job): Space {
+  const compound = 'smiles' in sample;
+  const key = compound ? 'compound' : `${school} ${mixed}`;
+  let space = spaces.get(key);
+  if (!space) {
+    const limits = mixed ? { cations: 2, anions: 2 } : { cations: 1, anions: 1 };
+    space = compound ? new CompoundSpace(atlases.compounds!) : new SaltSpace(atlases.salts!, school, limits);
+    spaces.set(key, space);
+  }
+  return space;
+}
+
+const same = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((x) => b.includes(x));
+const nameOf = (sample: SampleSpec) =>
+  'salts' in sample ? sample.salts.map((s) => s.formula).join(' + ') : 'smiles' in sample ? sample.smiles : 'solution';
+
+/** Candidates that are called right when the compound is among them. */
+const TOP = 5;
+
+export function workOn(atlases: Atlases, job: Job): Outcome {
+  const space = spaceFor(atlases, job);
+  const compound = space.scheme === 'organic';
+  const bounds = { rules: rulesFor(space.scheme), simulated: true, done: new Set<string>() };
+  const mostBits = Math.max(...advise(space, infer(space, []), bounds, 300).map((a) => a.bits));
+  const done = solve(space, job.sample, job.way, job.observer === 'perfect' ? perfect : student(seeded(job.seed)));
+  const likely = done.inference.candidates.filter((c) => c.probability >= 0.5).map((c) => c.id);
+  const found = compound ? likely : done.found;
+  const elements = found.filter(isElement);
+  const groups = compound ? found.filter((f) => !isElement(f)) : [];
+  const compounds = done.inference.identities.flatMap((i) => (i.name === undefined ? [] : [i.name]));
+  const elementsRight = same(elements, job.truth.filter(isElement));
+  const groupsRight = same(
+    groups,
+    job.truth.filter((t) => !isElement(t)),
+  );
+  return {
+    name: job.name ?? nameOf(job.sample),
+    cations: compound ? [] : found.filter(isCation),
+    anions: compound ? [] : found.filter((i) => !isCation(i)),
+    elements: compound ? elements : [],
+    groups,
+    compounds: compounds.slice(0, TOP),
+    correct: !compound
+      ? same(found, job.truth)
+      : job.name === undefined
+        ? elementsRight && groupsRight
+        : compounds.slice(0, TOP).includes(job.name),
+    elementsRight,
+    groupsRight,
+    tests: done.tests,
+    minutes: done.minutes,
+    sample_mg: done.sample_mg,
+    confirmed: done.confirmed,
+    wrongConfirmed: done.confirmed.filter((i) => !job.truth.includes(i)),
+    mostBits,
+    said: done.inference.candidates.map((c) => ({ p: c.probability, there: job.truth.includes(c.id) })),
+    log: done.log,
+  };
+}
