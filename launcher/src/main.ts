@@ -7,8 +7,13 @@ const HELP = `Usage: ./foxing <command>
   start              serve what the database holds, without the demo cases
   test [part]        run the checks: all, or core, server, web, e2e
   sim SCRIPT.json …  run bench scripts on a simulated sample
+  deduce RECORD.json what a record of observations proves
+  advise RECORD.json the tests worth doing next
+  solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds for a whole set
+  predict --salt F   the outcome of every standard test; --smiles S for an organic compound
+  atlas              build the atlases anew when the data has changed
   species            print the thermodynamic data in use
-  bench              print the solver's times
+  bench [reasoning]  print the solver's times, or those of the reasoning and how well whole sets are worked (--quick for some)
 `;
 
 async function run(argv: readonly string[]): Promise<number> {
@@ -21,10 +26,22 @@ async function run(argv: readonly string[]): Promise<number> {
       return (await import('./test')).test(rest);
     case 'sim':
       return (await import('../../cli/src/sim')).sim(rest);
+    case 'deduce':
+      return (await import('../../cli/src/reason')).deduce(rest);
+    case 'advise':
+      return (await import('../../cli/src/reason')).advise(rest);
+    case 'solve':
+      return (await import('../../cli/src/solve')).solveCommand(rest);
+    case 'predict':
+      return (await import('../../cli/src/predict')).predict(rest);
+    case 'atlas':
+      return (await import('../../cli/src/atlas')).atlas();
     case 'species':
       return (await import('../../cli/src/species')).species();
     case 'bench':
-      return (await import('../../bench/solver')).bench();
+      return rest[0] === 'reasoning'
+        ? (await import('../../bench/reasoning')).benchReasoning(rest.includes('--quick'))
+        : (await import('../../bench/solver')).bench();
     case undefined:
     case 'help':
     case '--help':

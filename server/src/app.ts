@@ -9,12 +9,16 @@ import { pinoHttp } from 'pino-http';
 import { identify } from './access/access';
 import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
+import { compoundRoutes } from './compounds/routes';
 import type { Db } from './db/pool';
+import type { Reasoner } from './reasoning/reasoner';
+import { ruleRoutes } from './rules/rules';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
 
 export interface AppParts {
   readonly db: Db;
   readonly live: LiveUpdates;
+  readonly reasoner: Reasoner;
   readonly log: Logger;
   /** Folder of the built interface; absent in server tests. */
   readonly web?: string;
@@ -30,7 +34,7 @@ const sameOrigin: express.RequestHandler = (req, _res, next) => {
   next();
 };
 
-export function createApp({ db, live, log, web }: AppParts): Express {
+export function createApp({ db, live, reasoner, log, web }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: false }));
@@ -71,7 +75,9 @@ export function createApp({ db, live, log, web }: AppParts): Express {
       res.setHeader('cache-control', 'no-store');
       next();
     },
-    caseRoutes(db, live),
+    ruleRoutes(db),
+    compoundRoutes(db),
+    caseRoutes(db, live, reasoner),
     unknownRoute,
   );
   app.use('/api', api);

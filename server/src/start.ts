@@ -3,6 +3,7 @@ import { pino } from 'pino';
 import { createApp } from './app';
 import { LiveUpdates } from './cases/live';
 import { migrate, openPool } from './db/pool';
+import { Reasoner } from './reasoning/reasoner';
 
 export interface Running {
   readonly url: string;
@@ -23,11 +24,13 @@ export async function startServer(options: StartOptions): Promise<Running> {
   const db = openPool(options.databaseUrl);
   const live = new LiveUpdates(options.databaseUrl);
   await live.connect();
+  const reasoner = new Reasoner();
   const log = pino({ level: options.logLevel ?? 'warn' }, pino.destination(2));
-  const app = createApp({ db, live, log, ...(options.web && { web: options.web }) });
+  const app = createApp({ db, live, reasoner, log, ...(options.web && { web: options.web }) });
   const server = app.listen(options.port, '127.0.0.1');
   const close = async () => {
     await live.close();
+    await reasoner.close();
     server.closeAllConnections();
     await new Promise((resolve) => server.close(resolve));
     await db.end();

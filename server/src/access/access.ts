@@ -6,7 +6,7 @@ import { HttpProblem } from '../http/problem';
 
 /** What may be asked for. Classes and sealed samples will add to this list. */
 export type Action =
-  | { readonly do: 'list-jars' | 'list-cases' | 'create-case' }
+  | { readonly do: 'list-jars' | 'list-cases' | 'create-case' | 'house-rules' | 'read-library' | 'write-library' }
   | { readonly do: 'read-case' | 'append-event'; readonly owner: string };
 
 declare module 'express-serve-static-core' {
@@ -35,6 +35,9 @@ export function may(person: Person, action: Action): boolean {
     case 'list-jars':
     case 'list-cases':
     case 'create-case':
+    case 'house-rules':
+    case 'read-library':
+    case 'write-library':
       return true;
     case 'read-case':
     case 'append-event':

@@ -1,10 +1,11 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { appendSchema, newCaseSchema } from '#contract';
+import { appendSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
 import type { LiveUpdates } from './live';
+import type { Reasoner } from '../reasoning/reasoner';
 import * as service from './service';
 import { jars } from './store';
 
@@ -14,7 +15,7 @@ const caseId = (value: unknown) => {
   return id.data;
 };
 
-export function caseRoutes(db: Db, live: LiveUpdates): Router {
+export function caseRoutes(db: Db, live: LiveUpdates, reasoner: Reasoner): Router {
   const router = Router();
   router.get('/me', (req, res) => {
     res.json(actor(req));
@@ -27,8 +28,8 @@ export function caseRoutes(db: Db, live: LiveUpdates): Router {
     res.json(await service.listCases(db, actor(req)));
   });
   router.post('/cases', async (req, res) => {
-    const { jar } = check(newCaseSchema, req.body);
-    res.status(201).json(await service.createCase(db, actor(req), jar));
+    const asked = check(newCaseSchema, req.body);
+    res.status(201).json(await service.createCase(db, actor(req), asked));
   });
   router.get('/cases/:id', async (req, res) => {
     res.json(await service.readCase(db, actor(req), caseId(req.params.id)));
@@ -36,6 +37,13 @@ export function caseRoutes(db: Db, live: LiveUpdates): Router {
   router.post('/cases/:id/events', async (req, res) => {
     const request = check(appendSchema, req.body);
     res.json(await service.append(db, actor(req), caseId(req.params.id), request));
+  });
+  router.get('/cases/:id/reasoning', async (req, res) => {
+    res.json(await service.reasoning(db, actor(req), caseId(req.params.id), reasoner));
+  });
+  router.post('/cases/:id/reckoning', async (req, res) => {
+    const asked = check(reckonRequestSchema, req.body);
+    res.json(await service.reckoning(db, actor(req), caseId(req.params.id), asked));
   });
   router.get('/cases/:id/live', async (req, res) => {
     const id = caseId(req.params.id);

@@ -1,16 +1,21 @@
 /** Cases as folds over their events. The server keeps no state of its own: what is kept here is a cache. */
 import { randomUUID } from 'node:crypto';
-import { BenchError } from '#core/bench/sample';
+import { BenchError } from '#core/bench/error';
 import { NotConverged } from '#core/equilibrium/solver';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
-import type { Append, CaseSummary, CaseView, Person } from '#contract';
+import { reckon } from '#core/bench/reckon';
+import { StructureError, structureOf } from '#core/organic/structure';
+import type { Reasoner } from '../reasoning/reasoner';
+import type { Append, CaseSummary, CaseView, NewCase, Person, ReckonRequest, ReasoningView, ReckoningView } from '#contract';
 import { must } from '../access/access';
 import { type Db, transaction, type Tx } from '../db/pool';
 import { HttpProblem } from '../http/problem';
+import { ownCompounds } from '../compounds/store';
+import { rulesOf } from '../rules/rules';
 import * as store from './store';
-import { summarise, viewOf } from './view';
+import { matterOf, summarise, viewOf } from './view';
 
-interface Folded {
+export interface Folded {
   readonly seq: number;
   readonly hash: string;
   readonly updatedAt: Date;
@@ -29,7 +34,7 @@ function remember(id: string, folded: Folded): Folded {
 
 async function fold(db: Db | Tx, row: store.CaseRow): Promise<Folded> {
   const known = cache.get(row.id);
-  let folded: Folded = known ?? { seq: 0, hash: '', updatedAt: row.created_at, state: openCase(row.sample) };
+  let folded: Folded = known ?? { seq: 0, hash: '', updatedAt: row.created_at, state: openCase(row.subject) };
   for (const e of await store.eventsAfter(db, row.id, folded.seq)) {
     const state = applyEvent(folded.state, e.event, { at: e.at.toISOString(), who: e.who });
     folded = { seq: e.seq, hash: e.hash, updatedAt: e.at, state };
@@ -55,18 +60,60 @@ export async function listCases(db: Db, person: Person): Promise<CaseSummary[]> 
   );
 }
 
-export async function createCase(db: Db, person: Person, jar: string): Promise<CaseView> {
+export async function createCase(db: Db, person: Person, asked: NewCase): Promise<CaseView> {
   must(person, { do: 'create-case' });
   const id = randomUUID();
-  if (!(await store.insertCase(db, id, person.id, jar)))
-    throw new HttpProblem('bad-input', `jar: there is no jar "${jar}"; choose one from the shelf`);
+  if ('real' in asked) await store.insertRealCase(db, id, person.id, asked.real);
+  else if ('structure' in asked) {
+    try {
+      structureOf(asked.structure.smiles);
+    } catch (error) {
+      if (error instanceof StructureError) throw new HttpProblem('bad-input', error.message);
+      throw error;
+    }
+    await store.insertStructureCase(db, id, person.id, asked.structure);
+  } else if (!(await store.insertCase(db, id, person.id, asked.jar)))
+    throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
   return readCase(db, person, id);
 }
 
 export async function readCase(db: Db, person: Person, id: string): Promise<CaseView> {
   const row = await open(db, person, id, 'read-case');
   const folded = await fold(db, row);
-  return viewOf(row, folded.state, folded.seq, folded.updatedAt);
+  return viewOf(row, folded, await rulesOf(db, person.id));
+}
+
+/** The arithmetic for one tube, from what was added to it. */
+export async function reckoning(db: Db, person: Person, id: string, { tube, reagent }: ReckonRequest): Promise<ReckoningView> {
+  const row = await open(db, person, id, 'read-case');
+  const { state } = await fold(db, row);
+  const vessel = state.added.vessels[tube];
+  if (!vessel) throw new HttpProblem('bad-input', `tube: there is no tube "${tube}" in this case`);
+  try {
+    return reckon(vessel, reagent, state.added.sample.kind === 'solid' ? (state.shares[tube] ?? 0) : 0);
+  } catch (error) {
+    if (error instanceof BenchError) throw new HttpProblem('bad-input', error.message);
+    throw error;
+  }
+}
+
+/** What the record of a case proves. With the rule that one's own inference comes first, only entries that have one. */
+export async function reasoning(db: Db, person: Person, id: string, reasoner: Reasoner): Promise<ReasoningView> {
+  const row = await open(db, person, id, 'read-case');
+  const { state, seq } = await fold(db, row);
+  const rules = await rulesOf(db, person.id);
+  const entries = state.entries.filter((e) => !e.struck);
+  const waiting = rules.ownFirst ? entries.filter((e) => !e.inference).map((e) => e.number) : [];
+  if (waiting.length) return { seq, waiting };
+  const question = {
+    entries: entries.map(({ number, test, observed, confidence }) => ({ number, test, observed, confidence })),
+    rules,
+    simulated: !state.real,
+    matter: matterOf(state),
+    own: matterOf(state) === 'compound' ? await ownCompounds(db, person.id) : [],
+  };
+  const answer = await reasoner.ask(JSON.stringify([id, question]), question);
+  return { seq, waiting: null, ...answer };
 }
 
 /**
@@ -106,5 +153,5 @@ export async function append(db: Db, person: Person, id: string, request: Append
   });
   remember(id, folded);
   const row = (await store.findCase(db, id))!;
-  return viewOf(row, folded.state, folded.seq, folded.updatedAt);
+  return viewOf(row, folded, await rulesOf(db, person.id));
 }

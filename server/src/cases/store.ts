@@ -1,8 +1,8 @@
 /** Cases and their events in the database. Nothing here knows chemistry. */
 import { createHash } from 'node:crypto';
-import type { SampleSpec } from '#core/bench/sample';
+import type { Subject } from '#core/record/case';
 import type { CaseEvent } from '#core/record/events';
-import type { Jar } from '#contract';
+import type { Jar, OwnStructure, RealSample } from '#contract';
 import type { Db, Tx } from '../db/pool';
 
 export interface CaseRow {
@@ -10,7 +10,7 @@ export interface CaseRow {
   readonly owner: string;
   readonly name: string;
   readonly look: string;
-  readonly sample: SampleSpec;
+  readonly subject: Subject;
   readonly created_at: Date;
 }
 
@@ -23,15 +23,35 @@ export interface EventRow {
   readonly hash: string;
 }
 
-const CASE = `select c.id, c.owner, j.name, j.look, j.sample, c.created_at from "case" c join jar j on j.id = c.jar`;
+const CASE = `select c.id, c.owner, coalesce(j.name, c.real->>'name', c.structure->>'name') as name,
+  coalesce(j.look, c.real->>'look', 'set by its structure') as look,
+  case when c.real is not null
+      then jsonb_build_object('real', jsonb_build_object('grams', c.real->'grams', 'matter', coalesce(c.real->'matter', '"salt"')))
+    else jsonb_build_object('sample', coalesce(j.sample, c.structure->'sample')) end as subject, c.created_at
+  from "case" c left join jar j on j.id = c.jar`;
 
 export async function jars(db: Db): Promise<Jar[]> {
-  return (await db.query<Jar>('select id, name, look, story from jar order by id')).rows;
+  const sql = `select id, name, look, story, case when sample ? 'smiles' then 'compound' else 'salt' end as matter from jar order by id`;
+  return (await db.query<Jar>(sql)).rows;
 }
 
 export async function insertCase(db: Db | Tx, id: string, owner: string, jar: string): Promise<boolean> {
   const result = await db.query(`insert into "case" (id, owner, jar) select $1, $2, id from jar where id = $3`, [id, owner, jar]);
   return result.rowCount === 1;
+}
+
+export async function insertRealCase(db: Db | Tx, id: string, owner: string, real: RealSample): Promise<void> {
+  await db.query(`insert into "case" (id, owner, real) values ($1, $2, $3)`, [id, owner, JSON.stringify(real)]);
+}
+
+export async function insertStructureCase(
+  db: Db | Tx,
+  id: string,
+  owner: string,
+  { name, smiles, grams }: OwnStructure,
+): Promise<void> {
+  const structure = JSON.stringify({ name, sample: { smiles, grams } });
+  await db.query(`insert into "case" (id, owner, structure) values ($1, $2, $3)`, [id, owner, structure]);
 }
 
 export async function casesOf(db: Db, owner: string): Promise<CaseRow[]> {

@@ -1,19 +1,35 @@
 /** A case as a person may see it: drawings, records and suspects; never the sample. */
 import { atMouth } from '#core/bench/mouth';
 import { dryColour } from '#core/bench/dry';
+import { amountOf } from '#core/bench/sample';
 import type { Vessel } from '#core/bench/vessel';
 import * as wet from '#core/bench/wet';
-import { gasById } from '#core/matter/catalogue';
+import { gasById, inertById, solidById } from '#core/matter/catalogue';
 import type { CaseState, DoneOperation } from '#core/record/case';
-import { suspects } from '#core/reasoning/suspects';
-import { reagentById } from '#core/bench/contents';
-import { sampleOf } from '#core/senses/colour';
+import { shownBy } from '#core/reasoning/shown';
+import { DROP_ML, reagentById } from '#core/bench/contents';
+import { solidParts } from '#core/senses/appearance';
+import { mixedSolid, sampleOf } from '#core/senses/colour';
 import { drawingText } from '#core/senses/text';
 import type { Observation } from '#core/senses/vocabulary';
 import type { CaseSummary, CaseView, Drawing, Showing, VesselView } from '#contract';
+import { PLACE_NAMES, testById } from '#core/scheme/tests';
+import { account } from '#core/scheme/world';
+import type { HouseRules } from '#core/scheme/rules';
+import type { Folded } from './service';
 import type { CaseRow } from './store';
+import { runsOf } from './runs';
+import { testShowing } from './testshowing';
 
 const swatch = (word: string | undefined) => (word ? sampleOf(word) : undefined);
+
+/** A colloid does not settle: the whole liquid has its colour. */
+function throughColloid(vessel: Vessel, liquid: string): string {
+  const colloids = solidParts(vessel).filter((p) => (solidById.get(p.formula) ?? inertById.get(p.formula))?.traits.colloid);
+  const mg = colloids.reduce((sum, p) => sum + p.mg * p.covers, 0) / Math.max(vessel.mL, 0.2);
+  if (mg < 0.05) return liquid;
+  return mixedSolid([{ hex: liquid, weight: 1 }, ...colloids.map((p) => ({ hex: p.hex, weight: mg }))]);
+}
 
 /** A dry solid shows its hot colour above this. */
 const HOT_CELSIUS = 150;
@@ -35,7 +51,7 @@ function draw(vessel: Vessel, state: CaseState, last: DoneOperation | undefined)
     mL: vessel.mL,
     droplets: !!heated?.see.some((o) => o.channel === 'droplets' && o.event === 'formed'),
     bubbles: bubbling ? { slow: 1, brisk: 2, vigorous: 3 }[bubbling.vigour ?? 'slow'] : 0,
-    ...(seen.liquid && { liquid: { hex: seen.liquid.hex, cloudy: seen.liquid.cloudy } }),
+    ...(seen.liquid && { liquid: { hex: throughColloid(vessel, seen.liquid.hex), cloudy: seen.liquid.cloudy } }),
     ...(seen.solid &&
       !dry && {
         solid: {
@@ -66,13 +82,28 @@ function familyOf(id: string, parents: CaseState['parents']): string[] {
   return line;
 }
 
+/** `F1` and its later makings `F1-2`, `F1-3` hold the same thing. */
+const placeOf = (id: string) => PLACE_NAMES[id.replace(/-\d+$/, '')];
+
+/** A real tube: Foxing knows how much was put in, not how it looks. */
+function plainDrawing(vessel: Vessel): Drawing {
+  const dry = vessel.mL <= 0;
+  return {
+    mL: vessel.mL,
+    droplets: false,
+    bubbles: 0,
+    ...(dry ? { dry: { hex: '#d8d2c6', fill: 0.12 } } : { liquid: { hex: '#e6e1d6', cloudy: false } }),
+    text: dry ? 'a dry solid, yours to look at' : `${vessel.mL.toFixed(1)} mL, yours to look at`,
+  };
+}
+
 function vesselView(vessel: Vessel, state: CaseState, last: DoneOperation | undefined): VesselView {
   const added = state.operations.filter((o) => o.op.op === 'add' && o.op.to === vessel.id);
   const recent = added.at(-1)?.op;
   let drops = 0;
   for (const o of [...added].reverse()) {
     if (o.op.op !== 'add' || recent?.op !== 'add' || o.op.reagent !== recent.reagent) break;
-    drops += o.op.drops ?? Math.round((o.op.mL ?? 0) / 0.05);
+    drops += o.op.drops ?? Math.round((o.op.mL ?? 0) / DROP_ML);
   }
   return {
     id: vessel.id,
@@ -80,7 +111,8 @@ function vesselView(vessel: Vessel, state: CaseState, last: DoneOperation | unde
     drops,
     ...(recent?.op === 'add' && { lastReagent: reagentById(recent.reagent).name }),
     family: familyOf(vessel.id, state.parents),
-    drawing: draw(vessel, state, last),
+    ...(placeOf(vessel.id) && { holds: placeOf(vessel.id)! }),
+    drawing: state.real ? plainDrawing(vessel) : draw(vessel, state, last),
   };
 }
 
@@ -143,30 +175,43 @@ function showingOf(last: DoneOperation | undefined): Showing | null {
   }
 }
 
+export const matterOf = ({ bench }: CaseState): 'salt' | 'compound' => (bench.sample.kind === 'compound' ? 'compound' : 'salt');
+
 export function summarise(row: CaseRow, state: CaseState, updatedAt: Date): CaseSummary {
   const { sample } = state.bench;
   return {
     id: row.id,
     name: row.name,
     look: row.look,
-    kind: 'simulated',
+    kind: state.real ? 'real' : 'simulated',
+    matter: matterOf(state),
     createdAt: row.created_at.toISOString(),
     updatedAt: updatedAt.toISOString(),
     entries: state.entries.length,
     left: state.bench.left,
-    of: sample.kind === 'solid' ? sample.grams : sample.mL,
-    unit: sample.kind === 'solid' ? 'g' : 'mL',
+    of: amountOf(sample).amount,
+    unit: amountOf(sample).unit,
     minutes: state.bench.minutes,
     hinted: state.conclusion
       ? state.conclusion.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion)
-      : suspects(state.entries)
-          .filter((s) => s.state === 'hinted')
-          .map((s) => s.ion),
+      : shownBy(state.entries),
     concluded: state.conclusion !== null,
   };
 }
 
-export function viewOf(row: CaseRow, state: CaseState, seq: number, updatedAt: Date): CaseView {
+/** What may be said of the last operation; of a step of a standard test, of the whole working so far. */
+function wordsFor(operations: readonly DoneOperation[], last: DoneOperation): Observation[] {
+  const test = last.test === undefined ? undefined : testById.get(last.test);
+  if (!test || !last.run) return [...last.see];
+  const { id } = last.run;
+  const steps = operations.filter((o) => o.run?.id === id && !(o.op.op === 'test' && o.op.control));
+  return account(
+    steps.flatMap((o) => o.see),
+    test.watch,
+  );
+}
+
+export function viewOf(row: CaseRow, { state, seq, updatedAt }: Folded, rules: HouseRules): CaseView {
   const last = state.operations.at(-1);
   const worked: Record<string, string[]> = {};
   for (const o of state.operations) {
@@ -180,10 +225,13 @@ export function viewOf(row: CaseRow, state: CaseState, seq: number, updatedAt: D
     vessels: Object.values(state.bench.vessels).map((v) => vesselView(v, state, last)),
     entries: state.entries.map((e) => ({ ...e, observed: [...e.observed] })),
     worked,
-    suspects: suspects(state.entries).map((s) => ({ ...s, because: [...s.because] })),
     timers: [...state.timers],
     conclusion: state.conclusion && { ...state.conclusion, found: [...state.conclusion.found] },
-    showing: showingOf(last),
+    runs: runsOf(state.operations),
+    rules,
+    ...(rules.help === 'words' && !state.real && last && { words: wordsFor(state.operations, last) }),
+    showing: state.real ? null : last?.op.op === 'test' ? testShowing(state.operations) : showingOf(last),
+    fusion: state.bench.fusion && !state.real ? { ...state.bench.fusion, remarks: [...state.bench.fusion.remarks] } : null,
     active: last?.vessel ?? null,
     warnings: [...state.bench.warnings],
   };

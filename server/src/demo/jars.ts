@@ -2,9 +2,10 @@
 import type { SampleSpec } from '#core/bench/sample';
 import type { Jar } from '#contract';
 
+const compound = (smiles: string, grams = 5): SampleSpec => ({ smiles, grams });
 const salt = (formula: string, grams = 3): SampleSpec => ({ salts: [{ formula, grams }] });
 
-export const JARS: readonly (Jar & { readonly sample: SampleSpec })[] = [
+export const JARS: readonly (Omit<Jar, 'matter'> & { readonly sample: SampleSpec })[] = [
   { id: 'jar-02', name: 'Jar 2', look: 'small colourless crystals', story: 'From the shelf of sizes, beside the gelatine.', sample: salt('NH4Al(SO4)2·12H2O') },
   { id: 'jar-05', name: 'Jar 5', look: 'heavy white crystals', story: 'Stopper waxed shut; a skull drawn on the lid by hand.', sample: salt('Pb(NO3)2') },
   { id: 'jar-07', name: 'Jar 7', look: 'blue-green crystals', story: 'Found with the mordants for leather dyeing.', sample: salt('NiSO4·6H2O') },
@@ -14,5 +15,16 @@ export const JARS: readonly (Jar & { readonly sample: SampleSpec })[] = [
   { id: 'jar-16', name: 'Jar 16', look: 'colourless plates', story: 'Brown glass, kept from the light.', sample: salt('AgNO3') },
   { id: 'jar-18', name: 'Jar 18', look: 'white cubes', story: 'From the photographer who rented the back room.', sample: salt('KI') },
   { id: 'jar-21', name: 'Jar 21', look: 'white crusted powder', story: 'A cleaning salt, caked hard.', sample: salt('Na2CO3·10H2O') },
+  { id: 'jar-24', name: 'Jar 24', look: 'green and white grains', story: 'Two powders that were swept up together.', sample: { salts: [{ formula: 'NiSO4·6H2O', grams: 2 }, { formula: 'Zn(NO3)2·6H2O', grams: 1 }] } },
+  { id: 'jar-27', name: 'Jar 27', look: 'fine white powder', story: 'Labelled “bone”, in pencil.', sample: { salts: [{ formula: 'Ca3(PO4)2', grams: 2 }, { formula: 'MgCl2·6H2O', grams: 1 }] } },
+  { id: 'jar-30', name: 'Jar 30', look: 'violet crystals', story: 'From the tanner’s shelf.', sample: { salts: [{ formula: 'KCr(SO4)2·12H2O', grams: 3 }] } },
   { id: 'jar-23', name: 'Jar 23', look: 'pale-violet crystals', story: 'An ink maker’s jar with a horn spatula.', sample: salt('Fe(NO3)3·9H2O') },
+  { id: 'phial-41', name: 'Phial 41', look: 'white needles', story: 'From the box of the photograph cleaner; smells of nothing.', sample: compound('NC(N)=S') },
+  { id: 'phial-42', name: 'Phial 42', look: 'white leaflets', story: 'The apothecary next door left it, corked, in blue paper.', sample: compound('CC(=O)Nc1ccc(Br)cc1') },
+  { id: 'phial-43', name: 'Phial 43', look: 'white glittering plates', story: 'Between the spices for paste, with a trace of balsam.', sample: compound('OC(=O)/C=C/c1ccccc1') },
+  { id: 'phial-44', name: 'Phial 44', look: 'colourless liquid', story: 'Glass stopper, varnish on the neck.', sample: compound('CCC(C)=O') },
+  { id: 'phial-45', name: 'Phial 45', look: 'fine white powder', story: 'Labelled “for the paste”, sticky at the rim.', sample: compound('OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O') },
+  { id: 'phial-46', name: 'Phial 46', look: 'heavy colourless liquid', story: 'Brown glass, a sweet smell in the drawer.', sample: compound('ClC(Cl)Cl') },
+  { id: 'phial-47', name: 'Phial 47', look: 'yellow needles', story: 'A dyer’s sample, wrapped twice.', sample: compound('Nc1ccc(cc1)[N+](=O)[O-]') },
+  { id: 'phial-48', name: 'Phial 48', look: 'white crystals', story: 'From the pest cupboard, a faint smell of phenol.', sample: compound('Oc1ccc(Cl)cc1Cl') },
 ];

@@ -1,8 +1,11 @@
 /** Loads the demo: the local person, the jars, and three cases worked to different points. */
 import { randomUUID } from 'node:crypto';
-import { runTest } from '#core/reasoning/expectations';
+import type { SampleSpec } from '#core/bench/sample';
 import type { CaseEvent } from '#core/record/events';
-import { freeTubes, onVessels, testById } from '#core/scheme/tests';
+import { layOut } from '#core/scheme/layout';
+import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
+import { onVessels, stepsOf, testById } from '#core/scheme/tests';
+import { World } from '#core/scheme/world';
 import type { Observation } from '#core/senses/vocabulary';
 import type { Person } from '#contract';
 import { append, createCase, readCase } from '../cases/service';
@@ -18,45 +21,75 @@ interface Inferred {
 
 const IN_PROGRESS: readonly Inferred[] = [
   { test: 'look', inference: 'A coloured metal: nickel, copper, iron or chromium.' },
+  { test: 'solution-water', inference: 'Water takes all of it.' },
   { test: 'flame', inference: 'No alkali metal, no copper, no barium.' },
-  { test: 'barium-acid', inference: 'Sulfate.' },
   { test: 'ammonium', inference: 'No ammonium; a pale-green hydroxide.' },
+  { test: 'carbonate-extract', inference: 'The metal stays behind.' },
+  { test: 'barium-acid', inference: 'Sulfate.' },
   { test: 'hydroxide', inference: 'Not aluminium, zinc or lead: stays in excess.' },
   { test: 'ammonia', inference: 'An ammine: nickel or copper, and copper is deeper.' },
 ];
 
 const CONCLUDED: readonly Inferred[] = [
   { test: 'look', inference: 'No coloured ion.' },
+  { test: 'solution-water', inference: 'Water takes all of it.' },
   { test: 'flame', inference: 'Livid blue: perhaps lead.' },
-  { test: 'hydrochloric', inference: 'Silver, lead or mercury(I).' },
-  { test: 'iodide', inference: 'Golden: lead.' },
-  { test: 'chromate', inference: 'Lead or barium; with the iodide, lead.' },
+  { test: 'carbonate-extract', inference: 'The metal stays behind.' },
   { test: 'brown-ring', inference: 'Nitrate.' },
+  { test: 'group-1', inference: 'Silver, lead or mercury(I).' },
+  { test: 'lead-hot-water', inference: 'Lead.' },
+  { test: 'lead-iodide', inference: 'Golden: lead.' },
+  { test: 'lead-chromate', inference: 'With the iodide, lead.' },
+];
+
+const ORGANIC: readonly Inferred[] = [
+  { test: 'compound-look', inference: 'A white solid.' },
+  { test: 'copper-wire-halogen', inference: 'Lasting green: a halogen.' },
+  { test: 'solubility-water', inference: 'Not small, or not polar.' },
+  { test: 'solubility-naoh-5pc', inference: 'No acid, no phenol.' },
+  { test: 'sodium-fusion', inference: 'Clear and colourless: good.' },
+  { test: 'nitrogen-iron', inference: 'Blue in acid: nitrogen.' },
+  { test: 'sulfur-lead', inference: 'No sulfur.' },
+  { test: 'halogen-silver', inference: 'Cream: bromide?' },
+  { test: 'halogen-layer', inference: 'Bromine.' },
+  { test: 'silver-nitrate-ethanol', inference: 'On the ring, not on a chain.' },
 ];
 
 class Scribe {
   private seq = 0;
+  private readonly world: World;
   constructor(
     private readonly db: Db,
     private readonly id: string,
-  ) {}
+    sample: SampleSpec,
+  ) {
+    this.world = new World(sample, 'smiles' in sample ? 'organic' : schoolOf(DEFAULT_RULES), DEFAULT_RULES);
+  }
 
   async write(event: CaseEvent): Promise<void> {
     this.seq = (await append(this.db, PERSON, this.id, { id: randomUUID(), after: this.seq, event })).seq;
   }
 
   /** Works a standard test step by step and writes down what it showed. */
-  async work({ test: id, inference }: Inferred, seen: readonly Observation[]): Promise<void> {
+  async work({ test: id, inference }: Inferred): Promise<void> {
     const test = testById.get(id)!;
     const view = await readCase(this.db, PERSON, this.id);
-    const [a, b] = freeTubes(
+    const layout = layOut(
+      test,
+      DEFAULT_RULES,
       view.vessels.map((v) => v.id),
-      2,
-    ) as [string, string];
-    for (const step of test.steps)
-      await this.write({ kind: 'operation', payload: { op: onVessels(step.op, { '1': a, '2': b }), test: id } });
-    const used = test.steps.some((s) => 'to' in s.op && s.op.to === '1') ? { vessel: a } : {};
-    await this.write({ kind: 'entry', payload: { test: id, ...used, observed: telling(seen), inference } });
+    );
+    if ('missing' in layout) throw new Error(`${id} needs ${layout.missing}`);
+    const { tubes } = layout;
+    const run = randomUUID();
+    for (const [step, { op }] of stepsOf(test, DEFAULT_RULES).entries())
+      await this.write({
+        kind: 'operation',
+        payload: { op: onVessels(op, tubes), test: id, run: { id: run, step, tubes } },
+      });
+    const used = tubes['1'] ?? tubes['@'];
+    const observed = telling(this.world.result(id).see);
+    await this.write({ kind: 'entry', payload: { test: id, ...(used && { vessel: used }), observed, inference } });
   }
 }
 
@@ -80,16 +113,17 @@ export async function loadDemo(databaseUrl: string): Promise<boolean> {
         jar.story,
         JSON.stringify(jar.sample),
       ]);
-    await createCase(db, PERSON, 'jar-02');
+    await createCase(db, PERSON, { jar: 'jar-02' });
     await worked(db, 'jar-05', CONCLUDED, {
       found: [
-        { ion: 'Pb2+', claim: 'confirmed', evidence: [3, 4, 5] },
-        { ion: 'NO3-', claim: 'confirmed', evidence: [6] },
+        { ion: 'Pb2+', claim: 'confirmed', evidence: [6, 7, 8, 9] },
+        { ion: 'NO3-', claim: 'confirmed', evidence: [5] },
       ],
       formula: 'Pb(NO3)2',
       remarks: 'A pigment maker’s lead salt. Back to the poison cupboard.',
       signed: PERSON.name,
     });
+    await worked(db, 'phial-42', ORGANIC);
     await worked(db, 'jar-07', IN_PROGRESS);
     return true;
   } finally {
@@ -104,8 +138,8 @@ async function worked(
   conclusion?: Extract<CaseEvent, { kind: 'conclusion' }>['payload'],
 ): Promise<void> {
   const jar = JARS.find((j) => j.id === jarId)!;
-  const view = await createCase(db, PERSON, jarId);
-  const scribe = new Scribe(db, view.summary.id);
-  for (const t of tests) await scribe.work(t, runTest(testById.get(t.test)!, jar.sample));
+  const view = await createCase(db, PERSON, { jar: jarId });
+  const scribe = new Scribe(db, view.summary.id, jar.sample);
+  for (const t of tests) await scribe.work(t);
   if (conclusion) await scribe.write({ kind: 'conclusion', payload: conclusion });
 }

@@ -1,0 +1,134 @@
+/** The thinking itself, in a thread of its own: what a record proves and what to do next. */
+import { parentPort } from 'node:worker_threads';
+import { loadAtlas, loadCompounds } from '#atlas';
+import { advise, type Advice, type Bounds } from '#core/reasoning/advise';
+import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
+import { type Candidate, infer, type Inference, type RecordEntry } from '#core/reasoning/infer';
+import { parting, settling } from '#core/reasoning/settle';
+import { SaltSpace, type Space } from '#core/reasoning/space';
+import { routeOf, setAside } from '#core/scheme/route';
+import { type HouseRules, schoolOf } from '#core/scheme/rules';
+import type { AdviceView, ReasoningView } from '#contract';
+import { libraryView, ownView } from '../compounds/view';
+
+export interface Question {
+  readonly entries: readonly RecordEntry[];
+  readonly rules: HouseRules;
+  readonly simulated: boolean;
+  readonly matter: 'salt' | 'compound';
+  /** The person's own compounds. */
+  readonly own: readonly Possible[];
+}
+
+export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'seq' | 'waiting'>;
+
+const LIMITS = { cations: 2, anions: 2 };
+const ADVICE = 6;
+const spaces = new Map<string, Space>();
+const leaves = new Map<string, CompoundLeaf>();
+
+function ownLeaf(of: Possible): CompoundLeaf {
+  const key = JSON.stringify(of);
+  let leaf = leaves.get(key);
+  if (!leaf) leaves.set(key, (leaf = compoundLeaf(of)));
+  return leaf;
+}
+
+async function saltSpace(rules: HouseRules): Promise<Space> {
+  const school = schoolOf(rules);
+  let space = spaces.get(school);
+  if (!space) spaces.set(school, (space = new SaltSpace(await loadAtlas(), school, LIMITS)));
+  return space;
+}
+
+let compounds: { readonly key: string; readonly space: CompoundSpace } | undefined;
+
+async function compoundSpace(own: readonly Possible[]): Promise<CompoundSpace> {
+  const key = JSON.stringify(own);
+  if (compounds?.key !== key) {
+    const atlas = await loadCompounds();
+    compounds = {
+      key,
+      space: new CompoundSpace(
+        atlas,
+        own.map((of) => ({ of, leaf: ownLeaf(of) })),
+      ),
+    };
+  }
+  return compounds.space;
+}
+
+const adviceView = (a: Advice): AdviceView => ({ ...a, splits: [...a.splits] });
+
+async function answer(
+  space: Space,
+  inference: Inference,
+  candidates: readonly Candidate[],
+  bounds: Bounds,
+  beyond: boolean,
+  own: readonly Possible[],
+): Promise<Answer> {
+  const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
+  const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
+  return {
+    candidates: candidates.map((c) => ({ ...c, because: [...c.because] })),
+    identities: inference.identities.map(({ ions, probability, against, name }) => {
+      const compound = name === undefined ? undefined : known.find((c) => c.name === name);
+      return {
+        ions: [...ions],
+        probability,
+        against: [...against],
+        ...(name !== undefined && { name }),
+        ...(compound && { compound }),
+      };
+    }),
+    parting: few && adviceView(few),
+    beyond,
+    conflicts: inference.conflicts.map((c) => ({
+      ...c,
+      ions: [...c.ions],
+      against: [...c.against],
+      settle: settling(space, inference, c, bounds)?.test ?? null,
+    })),
+    unused: [...inference.unused],
+    next: advise(space, inference, bounds, ADVICE).map(adviceView),
+  };
+}
+
+async function think({ entries, rules, simulated, matter, own }: Question): Promise<Answer> {
+  const done = new Set(entries.map((e) => e.test));
+  if (matter === 'salt') {
+    const space = await saltSpace(rules);
+    const inference = infer(space, entries);
+    return answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
+  }
+  const space = await compoundSpace(own);
+  const inference = infer(space, entries);
+  const beyond = isBeyond(inference, entries);
+  const aside = setAside(routeOf(entries, rules, simulated, 'organic'));
+  return answer(
+    space,
+    inference,
+    beyond ? apart(space, inference, entries) : inference.candidates,
+    { rules, simulated, done, aside },
+    beyond,
+    own,
+  );
+}
+
+/** Where each element and group stands when no compound that is known explains the record. */
+function apart(space: CompoundSpace, inference: Inference, entries: readonly RecordEntry[]): Candidate[] {
+  const probabilities = judgedApart(space, entries);
+  return inference.candidates.map((c, i) => {
+    const probability = probabilities[i]!;
+    const state = probability >= 0.9 ? 'indicated' : probability <= 0.01 ? 'ruled-out' : probability > 0.5 ? 'hinted' : 'open';
+    return { ...c, probability, state };
+  });
+}
+
+parentPort?.on('message', (question: Question) => {
+  think(question).then(
+    (found) => parentPort!.postMessage({ answer: found }),
+    (error: unknown) => parentPort!.postMessage({ error: error instanceof Error ? error.message : String(error) }),
+  );
+});
