@@ -1,10 +1,18 @@
 import { ION_NAMES } from '#core/matter/data/components';
 import { typeset } from '#core/matter/formula';
+import { holdingName } from '#core/organic/data/features';
 
-/** A formula or ion with its sub- and superscripts; read aloud by its name when it has one. */
+/** What a suspect is called: an ion, an element or a group. */
+export const nameOf = (id: string): string => ION_NAMES[id] ?? holdingName(id) ?? id;
+
+/** A functional group is said in words, not set as a formula. */
+const isGroup = (id: string) => holdingName(id) !== undefined && !/^[A-Z]/.test(id);
+
+/** A formula, ion or element with its sub- and superscripts, read aloud by its name; a group by its name. */
 export function Formula({ of }: { of: string }) {
+  if (isGroup(of)) return <span>{nameOf(of)}</span>;
   return (
-    <span className="whitespace-nowrap" aria-label={ION_NAMES[of] ?? of} role="img">
+    <span className="whitespace-nowrap" aria-label={nameOf(of)} role="img">
       {typeset(of).map((run, i) =>
         run.shift === 'sub' ? (
           <sub key={i}>{run.text}</sub>

@@ -22,6 +22,7 @@ export const CHANNEL_WORDS: Readonly<Record<Channel, string>> = {
   extract: 'Extract',
   solubility: 'Solubility',
   heat: 'Warmth',
+  temperature: 'Temperature',
 };
 
 const plain = (s: string) => s.replaceAll('-', ' ');
@@ -42,7 +43,9 @@ export function sayObservation(o: Observation): string {
         .filter(Boolean)
         .join(' ');
     case 'flame':
-      return colour ? `${colour} flame${o.through === 'cobalt-glass' ? ' through cobalt glass' : ''}` : 'no flame colour';
+      return colour
+        ? `${colour} flame${o.duration === 'flash' ? ', a flash' : ''}${o.through === 'cobalt-glass' ? ' through cobalt glass' : ''}`
+        : 'no flame colour';
     case 'paper':
       return `${plain(o.paper ?? 'paper')} ${o.event === 'changed' ? `turned ${colour || 'colour'}` : 'unchanged'}`;
     case 'gas':
@@ -68,6 +71,25 @@ export function sayObservation(o: Observation): string {
       ]
         .filter(Boolean)
         .join(' ');
+    case 'temperature':
+      return o.event === 'none'
+        ? 'no reading'
+        : [plain(o.event ?? ''), o.celsius !== undefined ? `${o.celsius}${o.to !== undefined ? ` to ${o.to}` : ''} °C` : '']
+            .filter(Boolean)
+            .join(' ');
+    case 'extract':
+      return [
+        o.clarity ?? '',
+        colour,
+        'extract',
+        o.event === 'repeat-fusion' ? '(to be repeated)' : o.event === 'good' ? '(good)' : '',
+      ]
+        .filter(Boolean)
+        .join(' ');
+    case 'solubility':
+      return plain(o.event ?? '');
+    case 'soot':
+      return o.event === 'sooty' ? 'burns with a sooty flame' : 'burns with a clean flame';
     case 'splint':
       return `${o.splint ?? ''} splint ${plain(o.event ?? '')}`.trim();
     default:

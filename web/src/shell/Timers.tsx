@@ -1,8 +1,10 @@
 import { clsx } from 'clsx';
-import { X } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { Bell, BellOff, X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
 import type { CaseView } from '#contract';
+import { useBench } from '../state/bench';
 import type { OpenCase } from './CaseShell';
+import { ring } from './ring';
 
 function useNow(active: boolean): number {
   const [now, setNow] = useState(Date.now);
@@ -19,30 +21,55 @@ const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds
 /** Running timers; they are part of the case, so they survive a reload. */
 export function Timers({ timers, append }: { timers: CaseView['timers']; append: OpenCase['append'] }) {
   const now = useNow(timers.length > 0);
+  const { sound, setSound } = useBench();
+  const rung = useRef(new Set<string>());
+  const over = timers.filter((t) => new Date(t.due).getTime() <= now);
+  useEffect(() => {
+    const fresh = over.filter((t) => !rung.current.has(t.id));
+    for (const t of fresh) rung.current.add(t.id);
+    if (fresh.length && sound) ring();
+  });
+  if (!timers.length) return null;
   return (
-    <ul className="flex flex-wrap gap-2" aria-label="Timers">
-      {timers.map((t) => {
-        const left = Math.max(0, Math.ceil((new Date(t.due).getTime() - now) / 1000));
-        return (
-          <li
-            key={t.id}
-            className={clsx(
-              'flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm',
-              left ? 'border-rule' : 'border-rust text-rust-deep',
-            )}
-          >
-            <strong className="tabular-nums">{left ? clock(left) : 'done'}</strong> {t.label}
-            <button
-              type="button"
-              aria-label={`Put away the timer ${t.label}`}
-              className="-mr-2 grid size-9 place-items-center"
-              onClick={() => void append({ kind: 'timer-done', payload: { id: t.id } })}
+    <div className="flex flex-wrap items-center gap-2">
+      <ul className="flex flex-wrap gap-2" aria-label="Timers">
+        {timers.map((t) => {
+          const left = Math.max(0, Math.ceil((new Date(t.due).getTime() - now) / 1000));
+          const name = t.tube ? `${t.label} (tube ${t.tube})` : t.label;
+          return (
+            <li
+              key={t.id}
+              className={clsx(
+                'flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm',
+                left ? 'border-rule' : 'border-rust text-rust-deep',
+              )}
             >
-              <X size={14} />
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+              <strong className="tabular-nums">{left ? clock(left) : 'done'}</strong>
+              <span className="max-w-48 truncate">{name}</span>
+              <button
+                type="button"
+                aria-label={`Put away the timer ${name}`}
+                className="-mr-2 grid size-9 place-items-center"
+                onClick={() => void append({ kind: 'timer-done', payload: { id: t.id } })}
+              >
+                <X size={14} />
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <button
+        type="button"
+        className="grid size-11 place-items-center rounded-lg hover:bg-wash"
+        aria-pressed={sound}
+        aria-label="Sound of the timers"
+        onClick={() => setSound(!sound)}
+      >
+        {sound ? <Bell size={17} /> : <BellOff size={17} />}
+      </button>
+      <span className="sr-only" role="status">
+        {over.map((t) => `${t.label} is done.`).join(' ')}
+      </span>
+    </div>
   );
 }

@@ -1,6 +1,8 @@
 import { createBrowserRouter, isRouteErrorResponse, Link, useRouteError } from 'react-router';
 import { Bench } from '../places/bench/Bench';
 import { Cases } from '../places/cases/Cases';
+import { Compounds } from '../places/compounds/Compounds';
+import { HouseRules } from '../places/rules/HouseRules';
 import { Ledger } from '../places/ledger/Ledger';
 import { Suspects } from '../places/suspects/Suspects';
 import { Blank } from '../parts/ui';
@@ -27,6 +29,8 @@ export const router = createBrowserRouter([
     children: [
       { index: true, element: <Cases /> },
       { path: 'cases', element: <Cases /> },
+      { path: 'house-rules', element: <HouseRules /> },
+      { path: 'compounds', element: <Compounds /> },
       {
         path: 'cases/:caseId',
         element: <CaseShell />,

@@ -1,6 +1,21 @@
 /** The server, reached only through the contract. */
 import { z } from 'zod';
-import { type Append, caseSummarySchema, type CaseView, caseViewSchema, jarSchema, problemSchema } from '#contract';
+import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
+import {
+  type Append,
+  caseSummarySchema,
+  type CaseView,
+  caseViewSchema,
+  compoundSchema,
+  importedSchema,
+  type importSchema,
+  jarSchema,
+  type NewCase,
+  problemSchema,
+  reasoningSchema,
+  type ReckonRequest,
+  reckoningSchema,
+} from '#contract';
 
 export class ApiError extends Error {
   constructor(
@@ -11,11 +26,11 @@ export class ApiError extends Error {
   }
 }
 
-async function call<T extends z.ZodType>(schema: T, path: string, body?: unknown): Promise<z.infer<T>> {
+async function call<T extends z.ZodType>(schema: T, path: string, body?: unknown, method = 'POST'): Promise<z.infer<T>> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
-      ...(body !== undefined && { method: 'POST', body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
     });
   } catch {
     throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
@@ -35,6 +50,17 @@ export const api = {
   cases: () => call(z.array(caseSummarySchema), '/cases'),
   jars: () => call(z.array(jarSchema), '/jars'),
   open: (id: string): Promise<CaseView> => call(caseViewSchema, `/cases/${id}`),
-  create: (jar: string): Promise<CaseView> => call(caseViewSchema, '/cases', { jar }),
+  create: (asked: NewCase): Promise<CaseView> => call(caseViewSchema, '/cases', asked),
+  reasoning: (id: string) => call(reasoningSchema, `/cases/${id}/reasoning`),
+  reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, asked),
+  rules: (): Promise<HouseRules> => call(houseRulesSchema, '/house-rules'),
+  saveRules: (rules: HouseRules): Promise<HouseRules> => call(houseRulesSchema, '/house-rules', rules, 'PUT'),
+  compounds: () => call(z.array(compoundSchema), '/compounds'),
+  importCompounds: (asked: z.infer<typeof importSchema>) => call(importedSchema, '/compounds/list', asked),
+  emptyOwnCompounds: () => call(importedSchema, '/compounds/list', {}, 'DELETE'),
   append: (id: string, request: Append): Promise<CaseView> => call(caseViewSchema, `/cases/${id}/events`, request),
 };
+
+/** Where a structure's drawing is. */
+export const drawingOf = (smiles: string): string => `/api/compounds/drawing.svg?smiles=${encodeURIComponent(smiles)}`;
+export const listAddress = (format: string): string => `/api/compounds/list?format=${format}`;

@@ -12,10 +12,13 @@ interface Hand {
 interface BenchState {
   card: Card;
   reagent: string;
+  /** Do timers ring? */
+  sound: boolean;
   /** By case. */
   hands: Record<string, Hand>;
   holdCard(card: Card): void;
   chooseReagent(id: string): void;
+  setSound(on: boolean): void;
   holdTube(caseId: string, tube: string | null): void;
   chooseTest(caseId: string, test: string | null): void;
 }
@@ -27,9 +30,11 @@ export const useBench = create<BenchState>()(
     (set) => ({
       card: 'white',
       reagent: 'ammonia-2M',
+      sound: true,
       hands: {},
       holdCard: (card) => set({ card }),
       chooseReagent: (reagent) => set({ reagent }),
+      setSound: (sound) => set({ sound }),
       holdTube: (id, tube) => set((s) => ({ hands: { ...s.hands, [id]: { ...(s.hands[id] ?? EMPTY), tube } } })),
       chooseTest: (id, test) => set((s) => ({ hands: { ...s.hands, [id]: { ...(s.hands[id] ?? EMPTY), test } } })),
     }),

@@ -1,5 +1,5 @@
 /** One open case: its view, kept live, and the queue through which events are sent in order. */
-import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect } from 'react';
 import { useParams } from 'react-router';
 import { toast } from 'sonner';
@@ -25,6 +25,15 @@ export function useCase(id: string) {
     return () => live.close();
   }, [id, queries]);
   return query;
+}
+
+/** What the record proves, once it is worked out; the last word stays until the next is there. */
+export function useReasoning(view: CaseView) {
+  return useQuery({
+    queryKey: ['reasoning', view.summary.id, view.seq, JSON.stringify(view.rules)],
+    queryFn: () => api.reasoning(view.summary.id),
+    placeholderData: keepPreviousData,
+  });
 }
 
 const queues = new Map<string, Promise<unknown>>();

@@ -4,12 +4,14 @@ import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import type { Op } from '#core/bench/ops';
+import { DROP_ML } from '#core/bench/contents';
 import { REAGENTS } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 import type { OpenCase } from '../../shell/CaseShell';
 import { useBench } from '../../state/bench';
 import { useCaseId } from '../../state/case';
 import { Keys } from './Keys';
+import { type Choice, menusFor } from './menus';
 import { ReagentPicker } from './ReagentPicker';
 
 interface Props {
@@ -21,12 +23,6 @@ interface Props {
 }
 
 const button = 'min-h-11 rounded-lg px-2.5 text-sm hover:bg-wash disabled:opacity-45 data-[state=open]:bg-wash';
-
-interface Choice {
-  readonly name: string;
-  readonly op?: Op;
-  readonly act?: () => void;
-}
 
 function Menu({
   name,
@@ -93,166 +89,40 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   const reagent = REAGENTS.find((r) => r.id === reagentId) ?? REAGENTS[0]!;
   const id = held?.id ?? nextTube;
   const none = !held;
+  const before = view.vessels.find((v) => v.id === view.active && v.id !== held?.id);
   const solid = view.summary.unit === 'g';
 
   const run = (op: Op) => void perform(op);
   const add = (amount: { drops: number } | { mL: number } | { grams: number }) =>
     run({ op: 'add', to: id, reagent: reagent.id, ...amount });
+  // A drop of this laboratory's droppers; the count is kept where it is the usual drop.
+  const drops = (n: number) =>
+    view.rules.dropML === DROP_ML ? { drops: n } : { mL: Math.round(n * view.rules.dropML * 1000) / 1000 };
   const doses = reagent.solid
     ? [
         { name: 'a pinch', dose: { grams: 0.05 } },
         { name: '0.2 g', dose: { grams: 0.2 } },
       ]
     : [
-        { name: '1 drop', dose: { drops: 1 } },
-        { name: '5', dose: { drops: 5 } },
+        { name: '1 drop', dose: drops(1) },
+        { name: '5', dose: drops(5) },
         { name: '1 mL', dose: { mL: 1 } },
       ];
 
-  const menus: Record<string, { key: string; free?: true; choices: Choice[] }> = {
-    Take: {
-      key: 'k',
-      free: true,
-      choices: [
-        ...(held
-          ? [
-              {
-                name: `1 mL of ${held.id} into a new tube ${nextTube}`,
-                op: { op: 'take', to: nextTube, from: held.id, mL: 1 } as Op,
-              },
-            ]
-          : []),
-        ...(solid
-          ? [
-              { name: `0.1 g of the dry sample into tube ${nextTube}`, op: { op: 'take-solid', to: nextTube, grams: 0.1 } as Op },
-              {
-                name: 'Make more original solution: 0.4 g in 12 mL water',
-                op: {
-                  op: 'dissolve',
-                  to: view.vessels.some((v) => v.id === 'S') ? nextTube : 'S',
-                  grams: 0.4,
-                  in: 'water',
-                  mL: 12,
-                  warm: true,
-                } as Op,
-              },
-              {
-                name: `Sodium-carbonate extract of 0.3 g into tube ${nextTube}`,
-                op: { op: 'carbonate-extract', to: nextTube, grams: 0.3 } as Op,
-              },
-            ]
-          : [
-              { name: `1 mL of the sample into tube ${nextTube}`, op: { op: 'take', to: nextTube, from: 'sample', mL: 1 } as Op },
-            ]),
-      ],
-    },
-    Heat: {
-      key: 'h',
-      choices: [
-        { name: 'Warm it in the bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
-        { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
-        { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
-        { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
-        {
-          name: `Heat 0.15 g of dry sample in tube ${nextTube}`,
-          op: { op: 'dry-heat', to: nextTube, grams: 0.15, strong: true },
-        },
-      ],
-    },
-    Settle: {
-      key: 'e',
-      choices: [
-        { name: 'Let it stand 3 minutes', op: { op: 'stand', vessel: id, minutes: 3 } },
-        { name: 'Let it stand 15 minutes', op: { op: 'stand', vessel: id, minutes: 15 } },
-        { name: 'Centrifuge', op: { op: 'centrifuge', vessel: id } },
-      ],
-    },
-    Decant: {
-      key: 'd',
-      choices: [
-        { name: `Pour the clear liquid into tube ${nextTube}`, op: { op: 'decant', from: id, to: nextTube } },
-        { name: `Filter into tube ${nextTube}`, op: { op: 'filter', from: id, to: nextTube } },
-        { name: 'Wash the solid twice with 1 mL of water', op: { op: 'wash', vessel: id, with: 'water', mL: 1, times: 2 } },
-      ],
-    },
-    Paper: {
-      key: 'p',
-      choices: [
-        {
-          name: 'Damp red litmus at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: true },
-        },
-        {
-          name: 'Damp blue litmus at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'mouth', damp: true },
-        },
-        {
-          name: 'Dry red litmus at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'mouth', damp: false },
-        },
-        {
-          name: 'Red litmus, a drop of the liquid',
-          op: { op: 'paper', vessel: id, paper: 'red-litmus', where: 'liquid', damp: true },
-        },
-        {
-          name: 'Blue litmus, a drop of the liquid',
-          op: { op: 'paper', vessel: id, paper: 'blue-litmus', where: 'liquid', damp: true },
-        },
-        {
-          name: 'Universal indicator, a drop of the liquid',
-          op: { op: 'paper', vessel: id, paper: 'universal-indicator', where: 'liquid', damp: true },
-        },
-        {
-          name: 'Lead-acetate paper at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'lead-acetate', where: 'mouth', damp: true },
-        },
-        {
-          name: 'Dichromate paper at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'dichromate', where: 'mouth', damp: true },
-        },
-        {
-          name: 'Starch–iodide paper at the mouth',
-          op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true },
-        },
-        { name: 'Lead the gas into lime water', op: { op: 'limewater', vessel: id } },
-        { name: 'Glowing splint', op: { op: 'splint', vessel: id, splint: 'glowing' } },
-        { name: 'Lit splint', op: { op: 'splint', vessel: id, splint: 'lit' } },
-        { name: 'Waft, with care', op: { op: 'smell', vessel: id } },
-      ],
-    },
-    Flame: {
-      key: 'f',
-      free: true,
-      choices: [
-        { name: 'Flame test on the dry sample', op: { op: 'flame', from: 'sample' } },
-        { name: 'The same through cobalt glass', op: { op: 'flame', from: 'sample', through: 'cobalt-glass' } },
-        ...(held ? [{ name: `Flame test on tube ${held.id}`, op: { op: 'flame', from: held.id } as Op }] : []),
-        { name: 'Borax bead, oxidising zone, cold', op: { op: 'bead', from: 'sample', zone: 'oxidising', look: 'cold' } },
-        { name: 'Borax bead, reducing zone, cold', op: { op: 'bead', from: 'sample', zone: 'reducing', look: 'cold' } },
-        ...(solid
-          ? [
-              {
-                name: 'Charcoal block, then cobalt nitrate',
-                op: { op: 'charcoal', zone: 'reducing', then: 'cobalt-nitrate' } as Op,
-              },
-            ]
-          : []),
-      ],
-    },
-    Timer: {
-      key: 't',
-      free: true,
-      choices: [1, 3, 10].map((minutes) => ({
-        name: `${minutes} ${minutes === 1 ? 'minute' : 'minutes'} for tube ${id}`,
-        act: () => void append({ kind: 'timer', payload: { id: crypto.randomUUID(), label: `tube ${id}`, minutes } }),
-      })),
-    },
+  const threeThenLitmus = async (paper: 'red-litmus' | 'blue-litmus') => {
+    if (await perform({ op: 'add', to: id, reagent: reagent.id, ...drops(3) }))
+      run({ op: 'paper', vessel: id, paper, where: 'liquid', damp: true });
   };
+
+  const startTimer = (minutes: number) =>
+    void append({ kind: 'timer', payload: { id: crypto.randomUUID(), label: `${minutes} min`, minutes, tube: id } });
+
+  const menus = menusFor({ view, held, nextTube, reagent, id, solid, before, threeThenLitmus, startTimer });
 
   const need = (what: () => void) => () => (none ? toast('Take some of the sample into a tube first.') : what());
   useHotkeys(
     'a',
-    need(() => add({ drops: 1 })),
+    need(() => add(drops(1))),
     [id, reagentId, none],
   );
   useHotkeys(
@@ -266,7 +136,7 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
     [id, none],
   );
   useHotkeys(
-    'h,e,d,p,f,t,k',
+    'h,e,d,p,f,t,k,u',
     (_event, hotkey) => setMenu(Object.keys(menus).find((m) => menus[m]!.key === hotkey.keys?.join('')) ?? null),
     { preventDefault: true },
     [id],
@@ -284,7 +154,7 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
 
   return (
     <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
-      <ReagentPicker chosen={reagent} choose={chooseReagent} trigger={picker} />
+      <ReagentPicker view={view} chosen={reagent} choose={chooseReagent} trigger={picker} />
       <div
         className="inline-flex overflow-hidden rounded-lg border border-rule bg-card"
         role="group"
@@ -313,18 +183,20 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
         )}
       </div>
       <div className="flex flex-wrap items-center" role="group" aria-label={`Do to tube ${id}`}>
-        {Object.entries(menus).map(([name, m]) => (
-          <Menu
-            key={name}
-            name={name}
-            shortcut={m.key}
-            choices={m.choices}
-            run={run}
-            disabled={none && !m.free}
-            open={menu === name}
-            setOpen={(open) => setMenu(open ? name : null)}
-          />
-        ))}
+        {Object.entries(menus)
+          .filter(([, m]) => m.choices.length > 0)
+          .map(([name, m]) => (
+            <Menu
+              key={name}
+              name={name}
+              shortcut={m.key}
+              choices={m.choices}
+              run={run}
+              disabled={none && !m.free}
+              open={menu === name}
+              setOpen={(open) => setMenu(open ? name : null)}
+            />
+          ))}
         <button type="button" className={button} disabled={none} onClick={() => run({ op: 'cool', vessel: id })}>
           <Letter of="Cool" key_="c" />
         </button>

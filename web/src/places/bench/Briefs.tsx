@@ -5,7 +5,8 @@ import type { CaseView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { sayAll } from '../../parts/words';
-import { useCaseId } from '../../state/case';
+import { useCaseId, useReasoning } from '../../state/case';
+import { inOrder } from '../suspects/order';
 
 const SHOWN = 4;
 
@@ -38,29 +39,46 @@ export function BriefLedger({ view }: { view: CaseView }) {
   );
 }
 
-const ORDER = { hinted: 0, open: 1, 'ruled-out': 2 } as const;
-
+/** What the record proves, in a line; the whole of it is one press away. */
 export function BriefSuspects({ view }: { view: CaseView }) {
   const id = useCaseId();
-  const sorted = [...view.suspects].sort((a, b) => ORDER[a.state] - ORDER[b.state]);
+  const { data, isFetching } = useReasoning(view);
+  const shown =
+    data && !data.waiting ? inOrder(data.candidates).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
+  const ruledOut = data && !data.waiting ? data.candidates.filter((s) => s.state === 'ruled-out').length : 0;
   return (
-    <section aria-label="Suspects in brief" className="mt-6">
+    <section aria-label="Suspects in brief" className="mt-6" aria-busy={isFetching}>
       <h2 className="label font-sans">Suspects</h2>
-      <ul className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
-        {sorted.map((s) => (
-          <li key={s.ion}>
-            <Link
-              to={`/cases/${id}/suspects/${encodeURIComponent(s.ion)}`}
-              className={clsx(
-                'inline-flex min-h-9 items-center gap-1.5 rounded-lg px-2 text-sm font-bold hover:bg-wash',
-                s.state === 'hinted' ? 'bg-wash text-rust-deep' : s.state === 'ruled-out' ? 'text-faint' : 'text-ink',
-              )}
-            >
-              <Mark state={s.state} /> <Formula of={s.ion} />
+      {data?.waiting && (
+        <p className="mt-1 text-sm text-muted">
+          Write what entry {data.waiting.join(', ')} tells you; then Foxing says what it thinks.
+        </p>
+      )}
+      {!data && <p className="mt-1 text-sm text-muted">Weighing the evidence …</p>}
+      {data && !data.waiting && (
+        <>
+          <ul className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
+            {shown.map((s) => (
+              <li key={s.id}>
+                <Link
+                  to={`/cases/${id}/suspects/${encodeURIComponent(s.id)}`}
+                  className="inline-flex min-h-9 items-center gap-1.5 rounded-lg bg-wash px-2 text-sm font-bold text-rust-deep"
+                >
+                  <Mark state={s.state} /> <Formula of={s.id} />
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-sm text-muted">
+            {shown.length ? '' : 'Nothing stands out yet. '}
+            {ruledOut > 0 && `${ruledOut} ruled out. `}
+            {data.conflicts.length > 0 && <strong className="text-rust-deep">There is a conflict to settle. </strong>}
+            <Link to={`/cases/${id}/suspects`} className="font-bold text-rust underline">
+              All of it
             </Link>
-          </li>
-        ))}
-      </ul>
+          </p>
+        </>
+      )}
     </section>
   );
 }

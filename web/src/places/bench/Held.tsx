@@ -9,6 +9,33 @@ const CARDS: Readonly<Record<Card, { name: string; background: string }>> = {
   light: { name: 'Light', background: 'radial-gradient(circle at 50% 45%, #fffdf3 0%, #fbeec4 45%, #d9bf86 100%)' },
 };
 
+function FlameShape({ hex, className, text }: { hex: string; className: string; text: string }) {
+  return (
+    <svg viewBox="0 0 60 70" className={className} role="img" aria-label={text}>
+      <path d="M30 4 C44 28 50 38 46 52 A18 18 0 0 1 14 52 C10 38 20 26 30 4Z" fill={hex} opacity={0.85} />
+      <path d="M30 34 C36 46 38 50 36 58 A8 8 0 0 1 24 58 C22 50 26 44 30 34Z" fill="#8fb4e8" opacity={0.9} />
+    </svg>
+  );
+}
+
+/** Thermometer and capillary in their bath, at the moment the last crystal goes or the bubbles stop. */
+function Thermometer({ from, to }: { from: number; to: number }) {
+  const top = 150 - Math.min(110, Math.max(8, ((to + 40) / 400) * 110));
+  return (
+    <svg viewBox="0 0 120 200" className="mb-1 h-[200px]" role="img" aria-label={`The thermometer: from ${from} to ${to} °C`}>
+      <path d="M22 92 V176 A10 10 0 0 0 32 186 H88 A10 10 0 0 0 98 176 V92" fill="#f2e4bd" fillOpacity={0.6} stroke="#5d6672" />
+      <rect x={54} y={8} width={10} height={152} rx={5} fill="#ffffff" stroke="#20242d" strokeOpacity={0.6} />
+      <circle cx={59} cy={164} r={8} fill="#a8342a" />
+      <rect x={57} y={top} width={4} height={164 - top} fill="#a8342a" />
+      {Array.from({ length: 12 }, (_, i) => (
+        <path key={i} d={`M64 ${20 + i * 10} h${i % 2 ? 4 : 7}`} stroke="#20242d" strokeOpacity={0.6} />
+      ))}
+      <path d="M72 60 V164 M77 60 V164 M72 164 A2.5 2.5 0 0 0 77 164" fill="none" stroke="#5d6672" />
+      <rect x={73} y={150} width={3} height={13} fill="#cfd6da" />
+    </svg>
+  );
+}
+
 /** Paper, flame or splint that the last operation held up. */
 function HeldUp({ showing }: { showing: Showing }) {
   return (
@@ -17,10 +44,7 @@ function HeldUp({ showing }: { showing: Showing }) {
       aria-live="polite"
     >
       {showing.hex && showing.kind === 'flame' ? (
-        <svg viewBox="0 0 60 70" className="mx-auto h-16" role="img" aria-label={showing.text}>
-          <path d="M30 4 C44 28 50 38 46 52 A18 18 0 0 1 14 52 C10 38 20 26 30 4Z" fill={showing.hex} opacity={0.85} />
-          <path d="M30 34 C36 46 38 50 36 58 A8 8 0 0 1 24 58 C22 50 26 44 30 34Z" fill="#8fb4e8" opacity={0.9} />
-        </svg>
+        <FlameShape hex={showing.hex} className="mx-auto h-16" text={showing.text} />
       ) : showing.hex ? (
         <svg viewBox="0 0 60 70" className="mx-auto h-16" role="img" aria-label={showing.text}>
           <rect
@@ -43,6 +67,36 @@ function HeldUp({ showing }: { showing: Showing }) {
   );
 }
 
+const OF = { sample: 'the sample', positive: 'positive control', negative: 'negative control' } as const;
+
+/** A classification test: the sample in the middle of what was run beside it. */
+function Beside({ showing }: { showing: Showing }) {
+  return (
+    <div className="flex h-full w-full items-end justify-center gap-2">
+      {showing.tubes?.map((t) => (
+        <figure key={t.of} className="flex h-full min-w-0 flex-1 flex-col items-center justify-end text-center text-[#20242d]">
+          {t.drawing ? (
+            <Tube drawing={t.drawing} className="h-[205px]" text={`${OF[t.of]}: ${t.text}`} />
+          ) : t.celsius ? (
+            <Thermometer from={t.celsius[0]} to={t.celsius[1]} />
+          ) : t.held?.shape === 'flame' ? (
+            <FlameShape hex={t.held.hex} className="mb-2 h-28" text={`${OF[t.of]}: ${t.text}`} />
+          ) : t.held ? (
+            <span
+              className="mb-3 block h-24 w-9 rounded-sm border border-black/20"
+              style={{ background: t.held.hex }}
+              role="img"
+              aria-label={`${OF[t.of]}: ${t.text}`}
+            />
+          ) : null}
+          {!t.drawing && <span className="mb-2 rounded bg-white/85 px-1.5 py-0.5 text-xs font-bold">{t.text}</span>}
+          <figcaption className="flex min-h-9 items-start rounded bg-white/85 px-1.5 text-xs leading-4">{OF[t.of]}</figcaption>
+        </figure>
+      ))}
+    </div>
+  );
+}
+
 export function Held({ vessel, showing }: { vessel: VesselView | null; showing: Showing | null }) {
   const { card, holdCard } = useBench();
   return (
@@ -51,14 +105,16 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
         className="relative flex h-[290px] items-end justify-center px-4 pt-3 pb-2 transition-[background]"
         style={{ background: CARDS[card].background }}
       >
-        {vessel ? (
+        {showing?.tubes ? (
+          <Beside showing={showing} />
+        ) : vessel ? (
           <Tube drawing={vessel.drawing} className="h-full" text={`Tube ${vessel.id}: ${vessel.drawing.text}`} />
         ) : (
           <p className="m-auto max-w-40 text-center text-sm text-[#5b5347]">
             The rack is empty. Choose a test on the route, or take some of the sample.
           </p>
         )}
-        {showing && <HeldUp showing={showing} />}
+        {showing && !showing.tubes && <HeldUp showing={showing} />}
       </div>
       <ToggleGroup.Root
         type="single"

@@ -6,6 +6,7 @@ const KEYS = [
   ['a', 'add a drop of the chosen reagent'],
   ['/ or Ctrl K', 'find a reagent'],
   ['k', 'take some of the sample or the tube'],
+  ['u', 'add until just basic, just acidic, in excess'],
   ['h', 'heat'],
   ['c', 'cool'],
   ['s', 'shake'],
@@ -14,6 +15,8 @@ const KEYS = [
   ['p', 'papers, splints, lime water, smell'],
   ['f', 'flame, bead, charcoal'],
   ['t', 'timer'],
+  ['Shift 1 – 5', 'record: choose what changed'],
+  ['n', 'record: nothing happened'],
   ['r', 'record: write the entry'],
   ['?', 'this list'],
 ] as const;

@@ -30,7 +30,8 @@ export function Rack({
             type="button"
             onClick={() => hold(v.id)}
             aria-pressed={v.id === held}
-            aria-label={`Tube ${v.id}: ${v.drawing.text}${i < 9 ? `. Key ${i + 1}` : ''}`}
+            aria-label={`Tube ${v.id}: ${v.drawing.text}${v.holds ? `. ${v.holds}` : ''}${i < 9 ? `. Key ${i + 1}` : ''}`}
+            title={v.holds ?? v.family.map((f) => (f === 'sample' ? 'sample' : `tube ${f}`)).join(' → ')}
             className={clsx('relative flex w-[62px] flex-col items-center rounded-lg pt-2', v.id === held && 'bg-wash')}
           >
             <Tube drawing={v.drawing} className="pointer-events-none h-[150px]" text="" />

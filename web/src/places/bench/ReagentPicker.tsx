@@ -3,13 +3,17 @@ import { ChevronsUpDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { type RefObject, useState } from 'react';
 import { type ReagentRow, REAGENTS } from '#core/matter/data/reagents';
+import { reagentRestriction } from '#core/scheme/needs';
+import type { CaseView } from '#contract';
 
 /** The tray: a reagent is found by typing a part of its name. */
 export function ReagentPicker({
   chosen,
   choose,
   trigger,
+  view,
 }: {
+  view: CaseView;
   chosen: ReagentRow;
   choose: (id: string) => void;
   trigger: RefObject<HTMLButtonElement | null>;
@@ -40,21 +44,31 @@ export function ReagentPicker({
             />
             <Command.List className="max-h-80 overflow-y-auto">
               <Command.Empty className="p-3 text-sm text-muted">No such bottle on the shelf.</Command.Empty>
-              {REAGENTS.map((r) => (
-                <Command.Item
-                  key={r.id}
-                  value={`${r.name} ${r.id}`}
-                  disabled={!!r.restricted}
-                  onSelect={() => {
-                    choose(r.id);
-                    setOpen(false);
-                  }}
-                  className="flex min-h-10 cursor-pointer flex-col justify-center rounded-lg px-3 py-1 text-sm data-[disabled=true]:opacity-60 data-[selected=true]:bg-wash"
-                >
-                  {r.name}
-                  {r.restricted && <span className="text-xs text-muted">{r.restricted}</span>}
-                </Command.Item>
-              ))}
+              {REAGENTS.map((r) => {
+                const barred = reagentRestriction(r.id, view.rules, view.summary.kind === 'simulated');
+                return (
+                  <Command.Item
+                    key={r.id}
+                    value={`${r.name} ${r.id}`}
+                    disabled={!!barred}
+                    onSelect={() => {
+                      choose(r.id);
+                      setOpen(false);
+                    }}
+                    className="flex min-h-10 cursor-pointer flex-col justify-center rounded-lg px-3 py-1 text-sm data-[disabled=true]:opacity-60 data-[selected=true]:bg-wash"
+                  >
+                    {r.name}
+                    {barred ? (
+                      <span className="text-xs text-muted">
+                        {barred.reason}
+                        {barred.substitute && ` Instead: ${barred.substitute}.`}
+                      </span>
+                    ) : (
+                      r.restricted && <span className="text-xs text-muted">{r.restricted}</span>
+                    )}
+                  </Command.Item>
+                );
+              })}
             </Command.List>
           </Command>
         </Popover.Content>

@@ -4,12 +4,13 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { sampleOf } from '#core/senses/colour';
 import { type Channel, CHANNELS, type Observation } from '#core/senses/vocabulary';
-import type { StandardTest } from '#core/scheme/tests';
+import type { StandardTest } from '#core/scheme/model';
+import { stepsOf } from '#core/scheme/tests';
 import type { CaseView, VesselView } from '#contract';
 import { Button, Chip, wordy } from '../../parts/ui';
 import { CHANNEL_WORDS, sayObservation } from '../../parts/words';
 import type { OpenCase } from '../../shell/CaseShell';
-import { COLOUR_CHOICES, EVENTS, EXTRAS, FIRST_COLOURS, nothingIn } from './choices';
+import { COLOUR_CHOICES, EVENTS, EXTRAS, FIRST_COLOURS, nothingIn, NUMBERS } from './choices';
 
 interface Props {
   view: CaseView;
@@ -17,6 +18,9 @@ interface Props {
   held: VesselView | null;
   append: OpenCase['append'];
 }
+
+/** Done with nothing in a tube of the rack. */
+const OUTSIDE: ReadonlySet<string> = new Set(['test', 'flame', 'bead', 'charcoal']);
 
 const FREE: readonly Channel[] = ['precipitate', 'solution', 'gas', 'layer', 'heat'];
 
@@ -44,13 +48,20 @@ export function Record({ view, test, held, append }: Props) {
   const [unsure, setUnsure] = useState(false);
   const [busy, setBusy] = useState(false);
 
-  const said = now && (now.event || now.colour || now.smell) ? [...list, now] : list;
+  const inTube = !test || stepsOf(test, view.rules).some((s) => !OUTSIDE.has(s.op.op));
+  const said = now && (now.event || now.colour || now.smell || now.pH !== undefined) ? [...list, now] : list;
   const set = (part: Partial<Observation>) =>
     setNow((o) => {
       if (!o) return o;
       const next = { ...o, ...part };
       for (const k of Object.keys(part) as (keyof Observation)[]) if (o[k] === part[k]) delete next[k];
       return next;
+    });
+  const number = (field: 'pH' | 'celsius' | 'to', text: string) =>
+    setNow((o) => {
+      if (!o) return o;
+      const { [field]: _, ...rest } = o;
+      return text === '' || !Number.isFinite(Number(text)) ? rest : { ...rest, [field]: Number(text) };
     });
   const choose = (channel: Channel) => {
     setList(said);
@@ -59,6 +70,10 @@ export function Record({ view, test, held, append }: Props) {
   const nothing = () => {
     setNow(null);
     setList(channelsFor(test, false).flatMap(nothingIn));
+  };
+  const fillIn = () => {
+    setNow(null);
+    setList([...list, ...(view.words ?? [])].slice(0, 20));
   };
   const write = async () => {
     if (!said.length && !note.trim()) {
@@ -70,7 +85,7 @@ export function Record({ view, test, held, append }: Props) {
       kind: 'entry',
       payload: {
         test: test?.id ?? 'free',
-        ...(held && { vessel: held.id }),
+        ...(held && inTube && { vessel: held.id }),
         observed: said,
         ...(note.trim() && { note: note.trim() }),
         ...(inference.trim() && { inference: inference.trim() }),
@@ -85,22 +100,36 @@ export function Record({ view, test, held, append }: Props) {
     setInference('');
     setUnsure(false);
   };
+  useHotkeys('n', nothing, [test]);
+  useHotkeys(
+    'shift+1,shift+2,shift+3,shift+4,shift+5',
+    (event) => {
+      const channel = channelsFor(test, all)[Number(event.code.slice(-1)) - 1];
+      if (channel) choose(channel);
+    },
+    [test, all, said],
+  );
   useHotkeys('r', () => void write(), [said, note, inference, unsure, test, held]);
 
   const events = now ? EVENTS[now.channel] : [];
   const colours = now ? (COLOUR_CHOICES[now.channel] ?? []) : [];
   return (
     <section aria-label="Record what you see">
-      <h2 className="label font-sans">What do you see{held && test?.watch[0] !== 'flame' ? ` in ${held.id}` : ''}?</h2>
+      <h2 className="label font-sans">What do you see{held && inTube ? ` in ${held.id}` : ''}?</h2>
       <Group name="What changed">
         {channelsFor(test, all).map((c) => (
           <Chip key={c} on={now?.channel === c} onClick={() => choose(c)}>
             {CHANNEL_WORDS[c]}
           </Chip>
         ))}
-        <Chip on={false} onClick={nothing}>
+        <Chip on={false} onClick={nothing} title="Key n">
           Nothing happened
         </Chip>
+        {view.words && view.words.length > 0 && (
+          <Chip on={false} onClick={fillIn}>
+            Fill in what is there
+          </Chip>
+        )}
         {!all && (
           <Chip on={false} onClick={() => setAll(true)}>
             more…
@@ -141,6 +170,22 @@ export function Record({ view, test, held, append }: Props) {
             ))}
           </Group>
         ))}
+      {now && now.event !== 'none' && NUMBERS[now.channel] && (
+        <div className="mt-2 flex flex-wrap gap-3">
+          {NUMBERS[now.channel]!.map(({ field, name, step }) => (
+            <label key={field} className="text-sm text-muted">
+              {name}
+              <input
+                type="number"
+                step={step}
+                className="mt-1 block min-h-11 w-28 rounded-lg border border-rule bg-card px-3 text-ink tabular-nums"
+                value={now[field] ?? ''}
+                onChange={(e) => number(field, e.target.value)}
+              />
+            </label>
+          ))}
+        </div>
+      )}
       {said.length > 0 && (
         <ul className="mt-3 space-y-1" aria-label="To be written">
           {said.map((o, i) => (

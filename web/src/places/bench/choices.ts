@@ -72,8 +72,10 @@ export const COLOUR_CHOICES: Partial<Record<Channel, readonly Colour[]>> = {
     'violet',
   ],
   sublimate: ['white', 'yellow', 'grey', 'black', 'violet'],
-  ring: ['brown', 'dark-brown', 'red-brown', 'violet'],
+  ring: ['brown', 'dark-brown', 'red-brown', 'violet', 'crimson', 'red'],
   paper: ['blue', 'red', 'white', 'black', 'green', 'deep-blue'],
+  soot: ['yellow', 'pale-blue', 'orange'],
+  extract: ['colourless', 'pale-yellow', 'yellow', 'brown', 'dark-brown'],
   deposit: ['silver', 'grey', 'black', 'red-brown'],
 };
 
@@ -85,13 +87,26 @@ export const EXTRAS: Partial<Record<Channel, { field: keyof Observation; name: s
   paper: [{ field: 'paper', name: 'Which paper', options: PAPERS }],
   layer: [{ field: 'position', name: 'Where', options: ['upper', 'lower'] }],
   solid: [{ field: 'look', name: 'When', options: ['hot', 'cold'] }],
-  flame: [{ field: 'through', name: 'Seen', options: ['none', 'cobalt-glass'] }],
+  flame: [
+    { field: 'through', name: 'Seen', options: ['none', 'cobalt-glass'] },
+    { field: 'duration', name: 'How long', options: ['lasting', 'flash'] },
+  ],
   bead: [
     { field: 'zone', name: 'Zone', options: ['oxidising', 'reducing'] },
     { field: 'look', name: 'When', options: ['hot', 'cold'] },
   ],
   splint: [{ field: 'splint', name: 'Splint', options: ['lit', 'glowing'] }],
+  extract: [{ field: 'clarity', name: 'Clarity', options: ['clear', 'cloudy'] }],
   solution: [{ field: 'clarity', name: 'Clarity', options: ['clear', 'cloudy'] }],
+};
+
+/** Numbers that are read off, by channel. */
+export const NUMBERS: Partial<Record<Channel, readonly { field: 'pH' | 'celsius' | 'to'; name: string; step: number }[]>> = {
+  paper: [{ field: 'pH', name: 'pH', step: 1 }],
+  temperature: [
+    { field: 'celsius', name: 'from, °C', step: 0.5 },
+    { field: 'to', name: 'to, °C', step: 0.5 },
+  ],
 };
 
 /** What is written for a channel in which nothing was seen. */

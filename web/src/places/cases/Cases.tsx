@@ -1,13 +1,22 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { formatDistanceToNow } from 'date-fns';
-import { Dialog } from 'radix-ui';
+import { Dialog, Tabs } from 'radix-ui';
+import { useState } from 'react';
 import { useNavigate, Link } from 'react-router';
-import type { CaseSummary } from '#contract';
+import {
+  type CaseSummary,
+  type OwnStructure as Structure,
+  ownStructureSchema,
+  type RealSample as Real,
+  realSampleSchema,
+} from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+
+const SHELVES = { salt: 'Salts', compound: 'Organic compounds', own: 'A sample of your own' } as const;
 
 function Sheet({ of: c }: { of: CaseSummary }) {
   return (
@@ -22,7 +31,8 @@ function Sheet({ of: c }: { of: CaseSummary }) {
         </div>
         <p className="font-display text-lg text-muted italic">{c.look}</p>
         <p className="mt-3 text-sm text-muted">
-          Simulated unknown salt · {c.entries} {c.entries === 1 ? 'entry' : 'entries'} · {c.left.toFixed(2)} {c.unit} left
+          {c.kind === 'real' ? 'Real' : 'Simulated unknown'} {c.matter} · {c.entries} {c.entries === 1 ? 'entry' : 'entries'} ·{' '}
+          {c.left.toFixed(2)} {c.unit} left
         </p>
         <p className="mt-3 flex min-h-7 flex-wrap items-center gap-x-4 gap-y-1 text-rust">
           {c.hinted.slice(0, 6).map((ion) => (
@@ -38,6 +48,106 @@ function Sheet({ of: c }: { of: CaseSummary }) {
         </p>
       </Link>
     </li>
+  );
+}
+
+/** A sample that really stands on the bench: Foxing leads, counts and records; the eyes are yours. */
+function RealSample({ create, busy }: { create: (real: Real) => void; busy: boolean }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const fieldClass = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
+  return (
+    <form
+      className="mt-4"
+      aria-label="A real sample"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        const parsed = realSampleSchema.safeParse({
+          name: form.get('name'),
+          look: form.get('look'),
+          grams: Number(form.get('grams')),
+          matter: form.get('matter'),
+        });
+        if (!parsed.success) return setProblem(parsed.error.issues[0]!.message);
+        setProblem(null);
+        create(parsed.data);
+      }}
+    >
+      <h3 className="text-xl">A real sample on your bench</h3>
+      <p className="mt-1 text-sm text-muted">
+        Foxing leads you through the tests, counts, times and reasons; what is seen, you say.
+      </p>
+      <div className="mt-2 grid gap-3 text-sm text-muted sm:grid-cols-[1fr_1.4fr_6rem_9rem]">
+        <label>
+          Name or number
+          <input name="name" className={fieldClass} maxLength={60} />
+        </label>
+        <label>
+          What it looks like
+          <input name="look" className={fieldClass} maxLength={80} />
+        </label>
+        <label>
+          Grams
+          <input name="grams" inputMode="decimal" className={fieldClass} />
+        </label>
+        <label>
+          Kind
+          <select name="matter" className={fieldClass} defaultValue="salt">
+            <option value="salt">salt or mixture</option>
+            <option value="compound">organic compound</option>
+          </select>
+        </label>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 text-sm text-rust-deep">
+          {problem}
+        </p>
+      )}
+      <Button className="mt-3" type="submit" disabled={busy}>
+        Begin with the real sample
+      </Button>
+    </form>
+  );
+}
+
+/** Any structure as an unknown, for whoever sets it: the label should not tell. */
+function OwnStructure({ create, busy }: { create: (structure: Structure) => void; busy: boolean }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const fieldClass = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
+  return (
+    <form
+      className="mt-5 border-t border-rule pt-4"
+      aria-label="A structure of your own"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        const parsed = ownStructureSchema.safeParse({ name: form.get('label'), smiles: form.get('smiles'), grams: 5 });
+        if (!parsed.success) return setProblem(parsed.error.issues[0]!.message);
+        setProblem(null);
+        create(parsed.data);
+      }}
+    >
+      <h3 className="text-xl">Or any organic structure, simulated</h3>
+      <p className="mt-1 text-sm text-muted">Set an unknown for someone else by its SMILES; the case shows only the label.</p>
+      <div className="mt-2 grid gap-3 text-sm text-muted sm:grid-cols-[1fr_2fr]">
+        <label>
+          Label
+          <input name="label" className={fieldClass} maxLength={60} />
+        </label>
+        <label>
+          SMILES
+          <input name="smiles" className={fieldClass} maxLength={500} autoComplete="off" spellCheck={false} />
+        </label>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 text-sm text-rust-deep">
+          {problem}
+        </p>
+      )}
+      <Button className="mt-3" type="submit" disabled={busy}>
+        Begin with this structure
+      </Button>
+    </form>
   );
 }
 
@@ -60,27 +170,54 @@ function NewCase() {
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Dialog.Content className="fixed top-1/2 left-1/2 z-50 max-h-[86dvh] w-[min(94vw,44rem)] -translate-1/2 overflow-y-auto rounded-2xl bg-paper p-6 shadow-2xl">
-          <Dialog.Title className="text-2xl">Choose a jar</Dialog.Title>
+          <Dialog.Title className="text-2xl">New case</Dialog.Title>
           <Dialog.Description className="mt-1 text-sm text-muted">
-            From the cabinet of the closed bindery. Each case gets a fresh three grams; what is inside is for you to find.
+            From the cabinet of the closed bindery. Each case gets a fresh few grams; what is inside is for you to find.
           </Dialog.Description>
-          <ul className="mt-4 grid gap-2 sm:grid-cols-2">
-            {jars?.map((jar) => (
-              <li key={jar.id}>
-                <button
-                  type="button"
-                  disabled={create.isPending}
-                  onClick={() => create.mutate(jar.id)}
-                  className="h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust"
+          <Tabs.Root defaultValue="salt" className="mt-4">
+            <Tabs.List aria-label="What to work" className="flex flex-wrap gap-1 border-b border-rule">
+              {Object.entries(SHELVES).map(([id, name]) => (
+                <Tabs.Trigger
+                  key={id}
+                  value={id}
+                  className="min-h-11 rounded-t-lg px-3 text-sm text-muted data-[state=active]:bg-wash data-[state=active]:font-bold data-[state=active]:text-ink"
                 >
-                  <span className="font-display text-lg">{jar.name}</span>
-                  <span className="text-muted italic"> · {jar.look}</span>
-                  <span className="block text-sm text-muted">{jar.story}</span>
-                </button>
-              </li>
+                  {name}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            {(['salt', 'compound'] as const).map((matter) => (
+              <Tabs.Content key={matter} value={matter}>
+                <ul className="mt-3 grid gap-2 sm:grid-cols-2">
+                  {jars
+                    ?.filter((jar) => jar.matter === matter)
+                    .map((jar) => (
+                      <li key={jar.id}>
+                        <button
+                          type="button"
+                          disabled={create.isPending}
+                          onClick={() => create.mutate({ jar: jar.id })}
+                          className="h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust"
+                        >
+                          <span className="font-display text-lg">{jar.name}</span>
+                          <span className="text-muted italic"> · {jar.look}</span>
+                          <span className="block text-sm text-muted">{jar.story}</span>
+                        </button>
+                      </li>
+                    ))}
+                </ul>
+              </Tabs.Content>
             ))}
-          </ul>
-          {create.error && <p className="mt-3 text-rust-deep">{create.error.message}</p>}
+            <Tabs.Content value="own">
+              <RealSample create={(real) => create.mutate({ real })} busy={create.isPending} />
+              <OwnStructure create={(structure) => create.mutate({ structure })} busy={create.isPending} />
+            </Tabs.Content>
+          </Tabs.Root>
+          {create.error && (
+            <p role="alert" className="mt-3 text-rust-deep">
+              {create.error.message}
+            </p>
+          )}
           <Dialog.Close asChild>
             <Button className="mt-4">Not now</Button>
           </Dialog.Close>

@@ -1,6 +1,8 @@
 import { useState } from 'react';
-import { ANIONS, CATIONS, ION_NAMES } from '#core/matter/data/components';
+import { ANIONS, CATIONS } from '#core/matter/data/components';
+import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
 import type { CaseView } from '#contract';
+import { nameOf } from '../../parts/Formula';
 import { Button } from '../../parts/ui';
 import type { OpenCase } from '../../shell/CaseShell';
 
@@ -23,9 +25,15 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
   const [signed, setSigned] = useState(view.conclusion?.signed ?? '');
   const [said, setSaid] = useState<string | null>(null);
 
+  const compound = view.summary.matter === 'compound';
+  const what = compound ? 'Element or group' : 'Ion';
+  const choices: Readonly<Record<string, readonly string[]>> = compound
+    ? { Elements: TESTED_ELEMENTS, Groups: ['carbohydrate', ...Object.keys(GROUPS)] }
+    : { Cations: CATIONS, Anions: ANIONS };
+
   const addIon = () => {
     const numbers = readEvidence(evidence);
-    if (!ion) return setSaid('Choose an ion.');
+    if (!ion) return setSaid(`Choose an ${what.toLowerCase()}.`);
     if (!numbers.length) return setSaid('Name the entries that show it, such as 3, 4.');
     const missing = numbers.find((n) => !view.entries[n - 1] || view.entries[n - 1]!.struck);
     if (missing) return setSaid(`Entry ${missing} ${view.entries[missing - 1] ? 'is struck' : 'does not exist'}; name another.`);
@@ -35,7 +43,7 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
     setSaid(null);
   };
   const sign = async () => {
-    if (!found.length) return setSaid('Add at least one ion with its evidence.');
+    if (!found.length) return setSaid(`Add at least one ${what.toLowerCase()} with its evidence.`);
     if (!signed.trim()) return setSaid('Sign with your name.');
     setSaid(null);
     await append({
@@ -56,12 +64,12 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
       <ul className="mt-3 flex flex-wrap gap-2">
         {found.map((f) => (
           <li key={f.ion} className="rounded-full bg-wash px-3 py-1.5 text-sm">
-            <strong>{ION_NAMES[f.ion] ?? f.ion}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries{' '}
+            <strong>{nameOf(f.ion)}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries{' '}
             {f.evidence.join(', ')}{' '}
             <button
               type="button"
               className="underline"
-              aria-label={`Take ${ION_NAMES[f.ion] ?? f.ion} out`}
+              aria-label={`Take ${nameOf(f.ion)} out`}
               onClick={() => setFound(found.filter((x) => x !== f))}
             >
               remove
@@ -71,23 +79,18 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
       </ul>
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <label className="text-sm text-muted">
-          Ion
+          {what}
           <select className={`${field} mt-1 block text-ink`} value={ion} onChange={(e) => setIon(e.target.value)}>
             <option value="">choose …</option>
-            <optgroup label="Cations">
-              {CATIONS.map((c) => (
-                <option key={c} value={c}>
-                  {ION_NAMES[c]}
-                </option>
-              ))}
-            </optgroup>
-            <optgroup label="Anions">
-              {ANIONS.map((a) => (
-                <option key={a} value={a}>
-                  {ION_NAMES[a]}
-                </option>
-              ))}
-            </optgroup>
+            {Object.entries(choices).map(([label, ids]) => (
+              <optgroup key={label} label={label}>
+                {ids.map((id) => (
+                  <option key={id} value={id}>
+                    {nameOf(id)}
+                  </option>
+                ))}
+              </optgroup>
+            ))}
           </select>
         </label>
         <label className="text-sm text-muted">
@@ -110,11 +113,11 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
             onChange={(e) => setEvidence(e.target.value)}
           />
         </label>
-        <Button onClick={addIon}>Add the ion</Button>
+        <Button onClick={addIon}>Add the {what.toLowerCase()}</Button>
       </div>
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
         <label className="text-sm text-muted">
-          Proposed formula
+          {compound ? 'Proposed compound' : 'Proposed formula'}
           <input
             className={`${field} mt-1 block w-full text-ink`}
             value={formula}

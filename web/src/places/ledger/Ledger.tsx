@@ -17,7 +17,10 @@ function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'
   const [open, setOpen] = useState(false);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash">
+      <Dialog.Trigger
+        aria-label={`Strike entry ${entry.number}`}
+        className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash"
+      >
         strike
       </Dialog.Trigger>
       <Dialog.Portal>
@@ -87,7 +90,13 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
   );
 }
 
-function Verdict({ conclusion }: { conclusion: NonNullable<CaseView['conclusion']> }) {
+function Verdict({
+  conclusion,
+  matter,
+}: {
+  conclusion: NonNullable<CaseView['conclusion']>;
+  matter: CaseView['summary']['matter'];
+}) {
   return (
     <section aria-label="Conclusion" className="mt-8 rounded-xl border border-rule p-5 print:border-black">
       <h2 className="text-2xl">Conclusion</h2>
@@ -114,7 +123,13 @@ function Verdict({ conclusion }: { conclusion: NonNullable<CaseView['conclusion'
       </ul>
       {conclusion.formula && (
         <p className="mt-3">
-          Proposed formula: <Formula of={conclusion.formula} />
+          {matter === 'compound' ? (
+            <>Proposed compound: {conclusion.formula}</>
+          ) : (
+            <>
+              Proposed formula: <Formula of={conclusion.formula} />
+            </>
+          )}
         </p>
       )}
       {conclusion.remarks && <p className="mt-2 text-muted">{conclusion.remarks}</p>}
@@ -135,8 +150,8 @@ export function Ledger() {
         <Heading
           note={
             <>
-              {summary.look} · simulated unknown salt · opened {format(new Date(summary.createdAt), 'd MMMM yyyy')} ·{' '}
-              {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
+              {summary.look} · {summary.kind === 'real' ? 'real' : 'simulated unknown'} {summary.matter} · opened{' '}
+              {format(new Date(summary.createdAt), 'd MMMM yyyy')} · {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
             </>
           }
         >
@@ -178,7 +193,7 @@ export function Ledger() {
       ) : (
         <Blank title="An empty page">Work at the bench and write down what you see; every entry comes to stand here.</Blank>
       )}
-      {conclusion && <Verdict conclusion={conclusion} />}
+      {conclusion && <Verdict conclusion={conclusion} matter={summary.matter} />}
       {entries.length > 0 && <Conclude view={view} append={append} />}
     </article>
   );

@@ -1,0 +1,207 @@
+import { clsx } from 'clsx';
+import { Check, TimerIcon, TriangleAlert } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import type { Op } from '#core/bench/ops';
+import { layOut } from '#core/scheme/layout';
+import type { Sign, StandardTest } from '#core/scheme/model';
+import { cautionsOf, restriction, wasteOf } from '#core/scheme/needs';
+import { sayOp, waitOf } from '#core/scheme/say';
+import { onVessels, stepsOf } from '#core/scheme/tests';
+import { Formula } from '../../parts/Formula';
+import { Button } from '../../parts/ui';
+import { sayObservation } from '../../parts/words';
+import { Fusion, FusionTaught } from './Fusion';
+import { Corrected, type Melting, meltingFields, MeltingOptions, USUAL_MELTING } from './MeltingOptions';
+import type { PanelProps } from './TestPanel';
+
+function first<T>(value: T | readonly T[]): T {
+  return (Array.isArray(value) ? value[0] : value) as T;
+}
+
+function sayPattern(sign: Sign): string {
+  return sign.see
+    .map((p) => sayObservation({ ...p, ...Object.fromEntries(Object.entries(p).map(([k, v]) => [k, first(v)])) } as never))
+    .join(', ');
+}
+
+function LookFor({ test }: { test: StandardTest }) {
+  return (
+    <div className="mt-4 text-sm">
+      {test.signs && (
+        <>
+          <h2 className="label font-sans">What to look for</h2>
+          <ul className="mt-1 space-y-0.5">
+            {test.signs.map((s, i) => (
+              <li key={i} className="flex flex-wrap gap-x-2">
+                <span className="font-bold">
+                  {s.of.map((ion, k) => (
+                    <span key={ion}>
+                      {k > 0 && ', '}
+                      <Formula of={ion} />
+                    </span>
+                  ))}
+                </span>
+                <span className="text-muted">
+                  {sayPattern(s)}
+                  {s.proves ? '' : ' (a hint)'}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {test.mistaken && (
+        <>
+          <h2 className="label mt-3 font-sans">Easily mistaken</h2>
+          <p className="mt-1 text-muted">{test.mistaken}</p>
+        </>
+      )}
+    </div>
+  );
+}
+
+const CONTROLS = {
+  blank: 'Run a blank beside it: the same steps with water in place of the sample.',
+  'clean-wire': 'The wire first, clean and alone: it must give no colour.',
+  'fresh-reagent': 'See that the reagent is fresh: try it on a known sample.',
+} as const;
+
+/** The steps of a standard test. In a simulated case they are done here; in a real one they are ticked. */
+export function Steps({ test, view, append, hold, choose }: PanelProps & { test: StandardTest }) {
+  const [busy, setBusy] = useState(false);
+  const [again, setAgain] = useState(false);
+  const [melting, setMelting] = useState<Melting>(USUAL_MELTING);
+  const opens = (op: Op): Op => (op.op === 'test' && op.test === 'melting-point' ? { ...op, ...meltingFields(melting) } : op);
+  const real = view.summary.kind === 'real';
+  const steps = useMemo(() => stepsOf(test, view.rules), [test, view.rules]);
+  const layout = useMemo(
+    () =>
+      layOut(
+        test,
+        view.rules,
+        view.vessels.map((v) => v.id),
+      ),
+    [test, view.rules, view.vessels],
+  );
+  const run = again ? undefined : view.runs[test.id];
+  const done = Math.min(run?.done ?? 0, steps.length);
+  const tubes = run?.tubes ?? ('tubes' in layout ? layout.tubes : {});
+  const called = (id: string) => (tubes[id] ?? id) && `tube ${tubes[id] ?? id}`;
+  const finished = done >= steps.length;
+  const fusing = steps.some((s) => s.op.op === 'fuse');
+  const barred = restriction(test, view.rules, !real);
+  const ready = !barred && (!!run || 'tubes' in layout);
+  const cautions = useMemo(() => cautionsOf(test, view.rules), [test, view.rules]);
+
+  const perform = async (op: Op) => {
+    setBusy(true);
+    const id = run?.id ?? crypto.randomUUID();
+    const after = await append({
+      kind: 'operation',
+      payload: { op: onVessels(opens(op), tubes), test: test.id, run: { id, step: done, tubes } },
+    });
+    if (after) {
+      setAgain(false);
+      if (after.active) hold(after.active);
+    }
+    setBusy(false);
+  };
+  const time = (op: Op, step: number) => {
+    const tube = 'vessel' in op ? (tubes[op.vessel] ?? op.vessel) : undefined;
+    void append({
+      kind: 'timer',
+      payload: {
+        id: crypto.randomUUID(),
+        label: `${test.title}, step ${step + 1}`,
+        minutes: waitOf(op),
+        test: test.id,
+        ...(tube && { tube }),
+      },
+    });
+  };
+
+  return (
+    <div>
+      <p className="text-sm">{test.purpose}</p>
+      {cautions.length > 0 && (
+        <div className="mt-2 flex gap-2 text-sm text-rust-deep">
+          <TriangleAlert size={17} className="mt-0.5 shrink-0" aria-hidden />
+          {done === 0 ? (
+            <ul className="space-y-0.5" aria-label="Cautions">
+              {cautions.map((c) => (
+                <li key={c}>{c}</li>
+              ))}
+              <li>Tubes afterwards: {wasteOf(test, view.rules)}.</li>
+            </ul>
+          ) : (
+            <details>
+              <summary className="cursor-pointer">Cautions and waste</summary>
+              {cautions.join(' ')} Tubes afterwards: {wasteOf(test, view.rules)}.
+            </details>
+          )}
+        </div>
+      )}
+      {view.rules.notes && done === 0 && <p className="mt-2 border-l-2 border-rust pl-3 text-sm">{view.rules.notes}</p>}
+      {test.materials && done === 0 && (
+        <p className="mt-2 text-sm text-muted">
+          <strong className="text-ink">Fetch:</strong> {test.materials.join('; ')}.
+        </p>
+      )}
+      {test.control && <p className="mt-2 text-sm text-muted">{CONTROLS[test.control]}</p>}
+      {test.id === 'boiling-point' && real && <Corrected of="boiling" />}
+      {test.id === 'melting-point' && !finished && <MeltingOptions options={melting} change={setMelting} real={real} />}
+      {fusing && ready && !finished && <Fusion view={view} busy={busy} fuse={(op) => void perform(op)} />}
+      <ol className={clsx('mt-3 space-y-1 text-sm', fusing && 'hidden')} aria-label="Steps">
+        {steps.map((s, i) => (
+          <li key={i} className={clsx('flex gap-2 rounded-md px-2 py-1', i === done ? 'bg-wash' : i > done && 'text-muted')}>
+            <span className="w-5 shrink-0 text-right tabular-nums" aria-hidden>
+              {i < done ? <Check size={15} className="mt-0.5 ml-auto text-sage" /> : i + 1}
+            </span>
+            <span className="grow">
+              {s.say ?? sayOp(s.op, called)}
+              {s.why && i === done && <span className="block text-muted">{s.why}</span>}
+              {i === done && ready && (
+                <Button look="solid" className="mt-1.5 mb-1" disabled={busy} onClick={() => void perform(s.op)}>
+                  {real ? `Step ${done + 1} is done` : `Do step ${done + 1}`}
+                </Button>
+              )}
+            </span>
+            {waitOf(s.op) >= 1 && i >= done && (
+              <button
+                type="button"
+                className="-my-1 grid size-9 shrink-0 place-items-center rounded-lg hover:bg-wash"
+                aria-label={`Timer for step ${i + 1}, ${waitOf(s.op)} minutes`}
+                onClick={() => time(s.op, i)}
+              >
+                <TimerIcon size={16} />
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      {barred ? (
+        <p className="mt-3 text-sm text-rust-deep">
+          Not done here: {barred.reason}.{barred.substitute && ` Instead: ${barred.substitute}.`}
+        </p>
+      ) : !run && 'missing' in layout ? (
+        <div className="mt-3 text-sm text-rust-deep">
+          This test starts from tube {layout.missing}, which is not there yet. First:
+          <div className="mt-1 flex flex-wrap gap-1.5">
+            {layout.makers.slice(0, 3).map((m) => (
+              <Button key={m.id} onClick={() => choose(m.id)}>
+                {m.title}
+              </Button>
+            ))}
+          </div>
+        </div>
+      ) : finished ? (
+        <p className="mt-3 flex flex-wrap items-center gap-3 text-sm font-bold text-sage">
+          Done. Say what you saw on the right.
+          <Button onClick={() => setAgain(true)}>Do it again</Button>
+        </p>
+      ) : null}
+      {fusing && finished && view.fusion && <FusionTaught fusion={view.fusion} />}
+      {view.rules.help !== 'none' && <LookFor test={test} />}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { Link } from 'react-router';
+import { nextOn } from '#core/scheme/route';
+import type { CaseView } from '#contract';
+import { useCaseId } from '../../state/case';
+import { useRoute } from '../bench/Route';
+import type { Reasoned } from './reasoned';
+import { testTitle } from './titles';
+
+const HAZARD = { low: 'no special hazard', medium: 'with care', high: 'hazard: hood' } as const;
+
+/** The tests worth most now, and beside them the next stop of the school's own order. */
+export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView }) {
+  const id = useCaseId();
+  const systematic = nextOn(useRoute(view));
+  return (
+    <section aria-label="Next tests">
+      <h2 className="label font-sans">Worth most now</h2>
+      {!reasoned.next.length && <p className="mt-1 text-sm text-muted">No test that is left would tell more.</p>}
+      <ol className="mt-1 space-y-2">
+        {reasoned.next.slice(0, 5).map((a) => (
+          <li key={a.test} className="rounded-xl border border-rule bg-paper p-3">
+            <Link
+              className="inline-flex min-h-9 items-center font-bold text-rust underline"
+              to={`/cases/${id}/bench?test=${a.test}`}
+            >
+              {testTitle(a.test)}
+            </Link>
+            <p className="text-sm tabular-nums">
+              {a.bits.toFixed(2)} bits · {a.minutes} min · {a.sample_mg} mg · {HAZARD[a.hazard]}
+            </p>
+            <p className="mt-1 text-sm text-muted">{a.why}</p>
+          </li>
+        ))}
+      </ol>
+      {systematic && (
+        <p className="mt-4 text-sm">
+          The school’s own next stop:{' '}
+          <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${systematic.id}`}>
+            {systematic.title}
+          </Link>
+          .{' '}
+          <span className="text-muted">
+            {reasoned.next.some((a) => a.test === systematic.id)
+              ? 'It is among the tests worth most.'
+              : 'On the evidence it tells little now, and can wait.'}
+          </span>
+        </p>
+      )}
+    </section>
+  );
+}
