@@ -8,7 +8,10 @@ for (const theme of ['light', 'hood'] as const) {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await openCase(page, 'Jar 5');
     const base = page.url().replace(/\/[a-z]+$/, '');
-    for (const url of ['/cases', `${base}/bench`, `${base}/suspects`, `${base}/ledger`]) {
+    await openCase(page, 'Phial 42');
+    const compound = page.url().replace(/\/[a-z]+$/, '');
+    const places = ['bench', 'suspects', 'ledger'].flatMap((place) => [`${base}/${place}`, `${compound}/${place}`]);
+    for (const url of ['/cases', '/house-rules', '/compounds', ...places]) {
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
@@ -22,7 +25,7 @@ test('on a phone nothing runs off the side, and a test can be chosen and done', 
   await openCase(page, 'Jar 7');
   const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(wide).toBeLessThanOrEqual(0);
-  await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Potassium iodide' });
+  await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Litmus on the solution' });
   await page.getByRole('button', { name: 'Do step 1' }).click();
   await expect(page.getByRole('button', { name: 'Do step 2' })).toBeVisible();
 });

@@ -10,22 +10,54 @@ export async function openCase(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeVisible();
 }
 
-export const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
+/** Begins a new case with a jar of the cabinet, or something from another of its shelves. */
+export async function newCase(page: Page, jar: string, shelf = 'Salts'): Promise<void> {
+  await page.goto('/cases');
+  await page.getByRole('button', { name: 'New case' }).click();
+  await page.getByRole('tab', { name: shelf }).click();
+  await page.getByRole('button', { name: new RegExp(`^${jar}\\b`) }).click();
+  await expect(page).toHaveURL(/bench/);
+  await expect(bench(page)).toBeVisible();
+}
 
-/** Takes a test from the route and does all its steps. */
-export async function doTest(page: Page, title: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Route' }).getByRole('button', { name: title }).click();
-  await expect(bench(page).getByRole('heading', { name: title })).toBeVisible();
-  while (
-    await bench(page)
-      .getByRole('button', { name: /^Do step/ })
-      .count()
-  ) {
-    const step = bench(page).getByRole('button', { name: /^Do step/ });
+/** Sets the house rules by their place, question by question. */
+export async function houseRules(page: Page, choices: Readonly<Record<string, string>>): Promise<void> {
+  await page.goto('/house-rules');
+  for (const [question, option] of Object.entries(choices))
+    await page.getByLabel(question, { exact: true }).selectOption({ label: option });
+  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await expect(page.getByText('House rules kept.')).toBeVisible();
+}
+
+export const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
+const route = (page: Page) => page.getByRole('navigation', { name: 'Route' });
+
+export const stop = (page: Page, title: string) =>
+  route(page).getByRole('button', { name: new RegExp(`^${title.replace(/[()]/g, '\\$&')}`) });
+
+/** Finds a test on the route, opening the stations that are folded. */
+export async function chooseTest(page: Page, title: string): Promise<void> {
+  const folded = route(page).locator('button[data-state=closed]');
+  while (!(await stop(page, title).count()) && (await folded.count())) await folded.first().click();
+  await stop(page, title).first().click();
+  await expect(bench(page).getByRole('heading', { name: title, exact: true })).toBeVisible();
+}
+
+/** Does all the steps of the test in hand. */
+export async function doSteps(page: Page): Promise<void> {
+  const step = bench(page).getByRole('button', { name: /^Do step/ });
+  await expect(bench(page).getByRole('list', { name: 'Steps' })).toBeVisible();
+  while (await step.count()) {
     const label = await step.textContent();
     await step.click();
     await expect(bench(page).getByText(label!, { exact: true })).toHaveCount(0);
   }
+}
+
+/** Takes a test from the route and does all its steps. */
+export async function doTest(page: Page, title: string): Promise<void> {
+  await chooseTest(page, title);
+  await doSteps(page);
 }
 
 /** Says what is seen, tap by tap, and writes the entry. */
@@ -37,6 +69,36 @@ export async function record(page: Page, taps: readonly string[], inference: str
   const number = Number((await write.textContent())!.match(/\d+/)![0]);
   await write.click();
   await expect(form.getByRole('button', { name: `Write entry ${number + 1}` })).toBeVisible();
+}
+
+/** A test done and written down: title, taps, inference. */
+export type Worked = readonly [title: string, taps: readonly string[], inference: string];
+
+export async function work(page: Page, tests: readonly Worked[]): Promise<void> {
+  for (const [title, taps, inference] of tests) {
+    await doTest(page, title);
+    await record(page, taps, inference);
+  }
+}
+
+/** Signs a conclusion: ions by name with the entries that show them. */
+export async function conclude(
+  page: Page,
+  found: Readonly<Record<string, string>>,
+  formula: string,
+  what: 'Ion' | 'Element or group' = 'Ion',
+): Promise<void> {
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  const form = page.getByRole('region', { name: 'Conclude' });
+  for (const [ion, evidence] of Object.entries(found)) {
+    await form.getByLabel(what).selectOption({ label: ion });
+    await form.getByLabel('Evidence').fill(evidence);
+    await form.getByRole('button', { name: `Add the ${what.toLowerCase()}` }).click();
+  }
+  await form.getByLabel(/^Proposed/).fill(formula);
+  await form.getByLabel('Signed').fill('Ilse Varnholt');
+  await form.getByRole('button', { name: 'Sign the report' }).click();
+  await expect(page.getByRole('region', { name: 'Conclusion' })).toContainText('Ilse Varnholt');
 }
 
 export async function addReagent(page: Page, typed: string, name: string, dose: string): Promise<void> {
@@ -55,3 +117,5 @@ export async function choose(page: Page, menu: string, item: RegExp): Promise<vo
 
 export const tube = (page: Page, id: string) =>
   page.getByRole('group', { name: 'Rack' }).getByRole('button', { name: new RegExp(`^Tube ${id}:`) });
+
+export const suspects = (page: Page) => page.getByRole('region', { name: 'Suspects in brief' });
