@@ -1,5 +1,16 @@
 /** The rules of the house: matter flows one way. */
-const CORE_ORDER = ['matter', 'equilibrium', 'reactions', 'bench', 'senses', 'scheme', 'record', 'reasoning'];
+const CORE_ORDER = [
+  'matter',
+  'equilibrium',
+  'reactions',
+  'organic',
+  'bench',
+  'senses',
+  'scheme',
+  'record',
+  'reasoning',
+  'exchange',
+];
 
 /** `senses` looks at vessels and the bench reports what is seen, so these two may know each other. */
 const ALLOWED = { bench: ['senses'] };
@@ -23,10 +34,10 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/src' },
-      to: { path: ['^(contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] },
+      to: { path: ['^(atlas|contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] },
     },
     { name: 'core-no-node', severity: 'error', from: { path: '^core/src' }, to: { dependencyTypes: ['core'] } },
-    { name: 'web-through-contract', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|launcher|cli)/' } },
+    { name: 'web-through-contract', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|launcher|cli|atlas)/' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/src/' }, to: { path: '^(web|cli|launcher|e2e)/' } },
   ],
   options: {

@@ -23,4 +23,5 @@ export default {
     project('cli', 'cli/test'),
   ],
   testTimeout: 120000,
+  maxWorkers: '100%',
 };
