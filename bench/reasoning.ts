@@ -8,7 +8,8 @@ import { sweep } from '../cli/src/sweep';
 import type { WayOfWorking } from '#core/reasoning/solve';
 import { advise } from '#core/reasoning/advise';
 import { rulesOf, SINGLES } from '#core/reasoning/atlas';
-import { infer, type RecordEntry } from '#core/reasoning/infer';
+import type { RecordEntry } from '#core/reasoning/entries';
+import { infer } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
 
 const RECORD = [

@@ -13,7 +13,8 @@ for (const theme of ['light', 'hood'] as const) {
     const places = ['bench', 'suspects', 'ledger'].flatMap((place) => [`${base}/${place}`, `${compound}/${place}`]);
     for (const url of ['/cases', '/house-rules', '/compounds', ...places]) {
       await page.goto(url);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1 }), url).toBeVisible();
+      await expect(page.getByText(/^(Fetching|Weighing|Drawing)/)).toHaveCount(0);
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
       expect(violations.map((v) => `${url} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
     }

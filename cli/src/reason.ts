@@ -3,7 +3,7 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import { advise as rank } from '#core/reasoning/advise';
 import { rulesFor } from '#core/reasoning/atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
-import { infer } from '#core/reasoning/infer';
+import { infer, THOROUGH } from '#core/reasoning/infer';
 import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
 import { settling } from '#core/reasoning/settle';
 import { SaltSpace } from '#core/reasoning/space';
@@ -12,7 +12,6 @@ import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
 
-const ROUNDS = 3;
 const round = (x: number) => Number(x.toFixed(4));
 
 function read(files: readonly string[], command: string): ParsedRecord {
@@ -39,7 +38,7 @@ async function reasoned(record: ParsedRecord) {
     ...(record.kind === 'compound' && { aside: setAside(routeOf(record.entries, rules, true, space.scheme)) }),
     notAvailable: record.notAvailable,
   };
-  return { space, inference: infer(space, record.entries, ROUNDS), bounds };
+  return { space, inference: infer(space, record.entries, THOROUGH), bounds };
 }
 
 export async function deduce(files: readonly string[]): Promise<number> {

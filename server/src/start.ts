@@ -42,5 +42,6 @@ export async function startServer(options: StartOptions): Promise<Running> {
     await db.end();
     throw error;
   }
+  reasoner.warm().catch((error: unknown) => log.error(error, 'the reasoning could not be made ready'));
   return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, close };
 }

@@ -11,7 +11,8 @@ import { testById, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import type { Observation } from '../senses/vocabulary';
 import { type Cost, costsOf, matterFingerprint, Outcomes } from './atlas';
-import type { Inference, RecordEntry } from './infer';
+import type { RecordEntry } from './entries';
+import type { Inference } from './infer';
 import { read } from './likelihood';
 import type { Member, Space } from './space';
 
@@ -131,6 +132,10 @@ export class CompoundSpace implements Space {
 
   outline(m: number, test: string): readonly Observation[] {
     return this.exact(m, test);
+  }
+
+  twins(): readonly number[] {
+    return [];
   }
 
   likelihoods(test: string, recorded: readonly Observation[]): Float64Array {

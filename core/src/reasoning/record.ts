@@ -2,7 +2,7 @@
 import { z } from 'zod';
 import { SCHOOLS } from '../scheme/model';
 import { observationSchema } from '../senses/vocabulary';
-import type { RecordEntry } from './infer';
+import type { RecordEntry } from './entries';
 
 const raw = z.object({
   kind: z.enum(['salt', 'compound']).default('salt'),

@@ -1,6 +1,7 @@
 /** The cheapest test that settles a conflict. */
 import { advise, type Advice, type Bounds } from './advise';
-import type { Conflict, Inference } from './infer';
+import type { Conflict } from './conflicts';
+import type { Inference } from './infer';
 import type { Space } from './space';
 
 /**

@@ -5,7 +5,8 @@ import { nextOn, routeOf, setAside } from '../scheme/route';
 import { World } from '../scheme/world';
 import { advise } from './advise';
 import { rulesFor } from './atlas';
-import { infer, type Inference, type RecordEntry } from './infer';
+import type { RecordEntry } from './entries';
+import { infer, type Inference, THOROUGH } from './infer';
 import type { Observer } from './observer';
 import type { Space } from './space';
 
@@ -25,8 +26,6 @@ export interface Worked {
 /** Sure enough to stop, when the tests are chosen. */
 const ENOUGH = 0.995;
 const MOST_TESTS = 40;
-/** How hard mixtures are looked at when the work is done. */
-const ROUNDS = 8;
 
 export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, observer: Observer): Worked {
   const rules = rulesFor(space.scheme);
@@ -51,7 +50,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     grams += shown.grams;
     if (way === 'advised') inference = infer(space, entries);
   }
-  if (way === 'systematic') inference = infer(space, entries, ROUNDS);
+  inference = infer(space, entries, THOROUGH);
   return {
     found: inference.identities[0]!.ions,
     tests: entries.length,

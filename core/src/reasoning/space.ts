@@ -44,6 +44,8 @@ export interface Space {
   outline(m: number, test: string): readonly Observation[];
   /** ln likelihood of a record under every member. Not to be changed. */
   likelihoods(test: string, recorded: readonly Observation[]): Float64Array;
+  /** Mixtures that hold the same as this one, in other pairings. */
+  twins(m: number): readonly number[];
 }
 
 /** One or two single salts, by their places in `SINGLES`. */
@@ -70,6 +72,8 @@ function members(limits: Limits): SaltMember[] {
   return out;
 }
 
+const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
+
 /** Two accounts laid over each other: everything that either shows; nothing only where both show nothing. */
 export function overlay(a: readonly Observation[], b: readonly Observation[]): Observation[] {
   const both = [...a, ...b.filter((o) => !a.some((p) => JSON.stringify(p) === JSON.stringify(o)))];
@@ -83,6 +87,7 @@ export class SaltSpace implements Space {
   private readonly worlds = new Map<number, World>();
   private readonly rows = new Map<string, Float64Array>();
   private readonly overlaid = new Map<string, Observation[]>();
+  private readonly alike = new Map<string, number[]>();
 
   constructor(
     readonly atlas: Atlas,
@@ -140,6 +145,15 @@ export class SaltSpace implements Space {
     this.rows.set(key, row);
     if (this.rows.size > ROWS) this.rows.delete(this.rows.keys().next().value!);
     return row;
+  }
+
+  twins(m: number): readonly number[] {
+    if (!this.alike.size)
+      this.members.forEach((member, k) => {
+        const key = holdings(member);
+        if (member.composed) this.alike.set(key, [...(this.alike.get(key) ?? []), k]);
+      });
+    return this.alike.get(holdings(this.members[m]!))!.filter((k) => k !== m);
   }
 
   private weigh(test: string, recorded: readonly Observation[]): Float64Array {

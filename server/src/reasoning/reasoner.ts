@@ -1,6 +1,7 @@
 /** Keeps the thinking thread, asks it one thing at a time, and remembers what it said of each case. */
 import type { Worker } from 'node:worker_threads';
 import { hire } from '#atlas';
+import { DEFAULT_RULES } from '#core/scheme/rules';
 import type { Answer, Question } from './think';
 
 const REMEMBERED = 300;
@@ -20,6 +21,11 @@ export class Reasoner {
     answer.catch(() => this.known.delete(key));
     if (this.known.size > REMEMBERED) this.known.delete(this.known.keys().next().value!);
     return answer;
+  }
+
+  /** Has the thread read its atlas before the first question comes. */
+  warm(): Promise<unknown> {
+    return this.ask('', { entries: [], rules: DEFAULT_RULES, simulated: true, matter: 'salt', own: [] });
   }
 
   private put(question: Question): Promise<Answer> {

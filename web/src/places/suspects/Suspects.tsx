@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { lazy, Suspense } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import type { CaseView, SuspectView } from '#contract';
 import { Formula, nameOf } from '../../parts/Formula';
@@ -15,6 +15,7 @@ import { inOrder } from './order';
 import type { Reasoned } from './reasoned';
 import { testTitle } from './titles';
 
+const PAGE = 'mx-auto w-full max-w-[90rem] px-5 py-6';
 const Waterfall = lazy(() => import('./Waterfall'));
 
 const percent = (p: number) => (p > 0.9995 ? '> 99.9 %' : p < 0.0005 ? '< 0.1 %' : `${(100 * p).toFixed(p > 0.1 ? 0 : 1)} %`);
@@ -145,28 +146,48 @@ function Waiting({ entries }: { entries: readonly number[] }) {
   );
 }
 
+/** The place while there is nothing to show in it. */
+const Plain = ({ children }: { children: ReactNode }) => (
+  <div className={PAGE}>
+    <Heading>Suspects</Heading>
+    {children}
+  </div>
+);
+
 export function Suspects() {
   const { view } = useOpenCase();
   const params = useParams();
   const { data, error, isFetching, refetch } = useReasoning(view);
   if (error)
     return (
-      <Blank title="The reasoning did not arrive">
-        <p>{error.message}</p>
-        <Button className="mt-4" onClick={() => void refetch()}>
-          Try again
-        </Button>
-      </Blank>
+      <Plain>
+        <Blank title="The reasoning did not arrive">
+          <p>{error.message}</p>
+          <Button className="mt-4" onClick={() => void refetch()}>
+            Try again
+          </Button>
+        </Blank>
+      </Plain>
     );
-  if (!data) return <Blank title="Weighing the evidence …" />;
-  if (data.waiting) return <Waiting entries={data.waiting} />;
+  if (!data)
+    return (
+      <Plain>
+        <Blank title="Weighing the evidence …" />
+      </Plain>
+    );
+  if (data.waiting)
+    return (
+      <Plain>
+        <Waiting entries={data.waiting} />
+      </Plain>
+    );
   const sorted = inOrder(data.candidates);
   const wanted = params['ion'] ? decodeURIComponent(params['ion']) : undefined;
   const chosen = sorted.find((s) => s.id === wanted) ?? sorted[0]!;
   const [best] = data.identities;
   const compound = view.summary.matter === 'compound';
   return (
-    <div className="mx-auto w-full max-w-[90rem] px-5 py-6">
+    <div className={PAGE}>
       <Heading
         note={
           view.entries.length

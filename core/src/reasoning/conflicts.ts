@@ -1,0 +1,115 @@
+/** Entries that cannot all be right. */
+import { titleOf } from './entries';
+import { SURPRISING, SURPRISING_LOOSE } from './likelihood';
+import { decibans, type Posterior } from './posterior';
+
+export interface Conflict {
+  /** The entry that the others speak against. */
+  readonly entry: number;
+  readonly ions: readonly string[];
+  readonly against: readonly number[];
+  readonly text: string;
+}
+
+/** The share of the probability that speaks for what the sample most likely is. */
+const MOSTLY = 0.6;
+/** Each of two is explained only by what leaves the other unexplained by this share of the probability, at least. */
+const EITHER = 0.15;
+/** Decibans above which an entry is taken to speak of a suspect at all, and to say something that tells. */
+const SPOKEN = 3;
+const TELLING = 6;
+/** Beyond this, in decibans, what the other entries say outweighs one that differs. */
+const SETTLED = 35;
+/** A suspect less likely than this is out of the question. */
+const OUT = 0.01;
+
+/** The likeliest members that together hold most of the probability. */
+function weighty(weights: Float64Array): number[] {
+  const order = Array.from(weights.keys()).filter((m) => weights[m]! > 1e-5);
+  order.sort((a, b) => weights[b]! - weights[a]!);
+  let mass = 0;
+  const end = order.findIndex((m) => (mass += weights[m]!) >= MOSTLY);
+  return order.slice(0, end < 0 ? order.length : end + 1);
+}
+
+const opposed = (a: number, b: number, least: number) => a * b < 0 && Math.min(Math.abs(a), Math.abs(b)) >= least;
+
+/** Which entries the likeliest possibilities leave unexplained. */
+class Unexplained {
+  private readonly likely: readonly number[];
+  private readonly mass: number;
+  private readonly unread: readonly (readonly boolean[])[];
+
+  constructor(private readonly posterior: Posterior) {
+    const { space, weights, evidence } = posterior;
+    this.likely = weighty(weights);
+    this.mass = this.likely.reduce((sum, m) => sum + weights[m]!, 0);
+    const surprising = this.likely.map((m) => Math.log(space.members[m]!.composed ? SURPRISING_LOOSE : SURPRISING));
+    this.unread = evidence.map(({ ln, scale }) => this.likely.map((m, i) => ln[m]! < surprising[i]! * scale));
+  }
+
+  private share(fits: (i: number) => boolean): number {
+    const { weights } = this.posterior;
+    return this.likely.reduce((sum, m, i) => sum + (fits(i) ? weights[m]! : 0), 0) / this.mass;
+  }
+
+  /** Share of the probability that leaves an entry unexplained. */
+  of(k: number): number {
+    return this.share((i) => this.unread[k]![i]!);
+  }
+
+  /** Share of the probability that explains just one of two. */
+  oneOf(k: number, l: number): number {
+    return this.share((i) => this.unread[k]![i] !== this.unread[l]![i]);
+  }
+}
+
+const told = (posterior: Posterior, k: number, ions: readonly string[], against: readonly number[]): Conflict => {
+  const { number, test } = posterior.evidence[k]!.entry;
+  const rest = against.length ? `entry ${against.join(', ')}` : 'the rest';
+  return { entry: number, ions, against, text: `Entry ${number} (${titleOf(test)}) does not go with ${rest}.` };
+};
+
+/** Entries that whatever the sample most likely is did not show, each against the others; failing these, pairs at odds. */
+export function conflictsIn(posterior: Posterior): Conflict[] {
+  const unexplained = new Unexplained(posterior);
+  const alone = posterior.evidence.flatMap((_, k) => (unexplained.of(k) < MOSTLY ? [] : (againstTheRest(posterior, k) ?? [])));
+  return alone.length ? alone : pairsAtOdds(posterior, unexplained);
+}
+
+function againstTheRest(posterior: Posterior, k: number): Conflict | null {
+  const { space, evidence, prior, now } = posterior;
+  const others = posterior.without(k);
+  const says = posterior.push(k);
+  const disputed = [...space.suspects.keys()].filter((i) => {
+    const rest = decibans(others[i]!) - decibans(prior[i]!);
+    return (
+      (says[i]! > TELLING && rest < -TELLING && decibans(others[i]!) > -SETTLED) ||
+      (says[i]! < -TELLING && rest > TELLING && decibans(now[i]!) < SETTLED)
+    );
+  });
+  if (!disputed.length) return null;
+  const against = evidence
+    .filter((_, r) => r !== k && disputed.some((i) => opposed(posterior.push(r)[i]!, says[i]!, SPOKEN)))
+    .map(({ entry }) => entry.number);
+  return told(
+    posterior,
+    k,
+    disputed.map((i) => space.suspects[i]!),
+    against,
+  );
+}
+
+/** Two entries of which whatever the sample most likely is explains one and not the other. */
+function pairsAtOdds(posterior: Posterior, unexplained: Unexplained): Conflict[] {
+  const { space, evidence, now } = posterior;
+  const doubtful = [...evidence.keys()].filter((k) => unexplained.of(k) >= EITHER);
+  return doubtful.flatMap((l) =>
+    doubtful.flatMap((k) => {
+      if (k >= l || unexplained.oneOf(k, l) < MOSTLY) return [];
+      const [a, b] = [posterior.push(k), posterior.push(l)];
+      const ions = space.suspects.filter((_, i) => now[i]! > OUT && opposed(a[i]!, b[i]!, TELLING));
+      return ions.length ? [told(posterior, l, ions, [evidence[k]!.entry.number])] : [];
+    }),
+  );
+}

@@ -1,0 +1,85 @@
+/** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
+import type { Evidence } from './evidence';
+import type { Space } from './space';
+
+/** e-folds below the likeliest at which a member no longer counts. */
+const NEGLIGIBLE = -35;
+
+function normalised(ln: Float64Array): Float64Array {
+  let most = -Infinity;
+  for (const v of ln) if (v > most) most = v;
+  const out = new Float64Array(ln.length);
+  let sum = 0;
+  for (let i = 0; i < ln.length; i++) {
+    const below = ln[i]! - most;
+    if (below > NEGLIGIBLE) sum += out[i] = Math.exp(below);
+  }
+  for (let i = 0; i < ln.length; i++) out[i]! /= sum;
+  return out;
+}
+
+/** Decibans of the odds that belong to a probability. */
+export const decibans = (p: number): number => (10 / Math.LN10) * Math.log(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12));
+
+const gain = (after: Float64Array, before: Float64Array) => after.map((p, i) => decibans(p) - decibans(before[i]!));
+
+export class Posterior {
+  /** Probability of every member of the space. */
+  readonly weights: Float64Array;
+  /** Probability of every suspect, before the evidence and after it. */
+  readonly prior: Float64Array;
+  readonly now: Float64Array;
+  private readonly held: readonly (readonly number[])[];
+  private readonly known: Float64Array[] = [];
+
+  constructor(
+    readonly space: Space,
+    readonly evidence: readonly Evidence[],
+  ) {
+    const places = new Map(space.suspects.map((id, i) => [id, i]));
+    this.held = space.members.map((m) => m.holds.map((id) => places.get(id)!));
+    this.weights = this.members(() => true);
+    this.prior = this.suspects(normalised(space.lnPrior));
+    this.now = this.suspects(this.weights);
+  }
+
+  /** Probability of every suspect without the evidence of one entry. */
+  without(k: number): Float64Array {
+    return this.suspects(this.members((i) => i !== k));
+  }
+
+  /** What one entry alone says for or against every suspect, decibans. */
+  push(k: number): Float64Array {
+    return (this.known[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
+  }
+
+  /** What each entry moved every suspect, decibans, taken in the order in which they were written. */
+  moves(): Float64Array[] {
+    const running = Float64Array.from(this.space.lnPrior);
+    let before = this.prior;
+    return this.evidence.map(({ ln }) => {
+      for (let m = 0; m < running.length; m++) running[m]! += ln[m]!;
+      const after = this.suspects(normalised(running));
+      const moved = gain(after, before);
+      before = after;
+      return moved;
+    });
+  }
+
+  private members(counts: (k: number) => boolean): Float64Array {
+    const sum = Float64Array.from(this.space.lnPrior);
+    this.evidence.forEach(({ ln }, k) => {
+      if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
+    });
+    return normalised(sum);
+  }
+
+  private suspects(weights: Float64Array): Float64Array {
+    const out = new Float64Array(this.space.suspects.length);
+    for (let m = 0; m < weights.length; m++) {
+      const w = weights[m]!;
+      if (w > 1e-9) for (const i of this.held[m]!) out[i]! += w;
+    }
+    return out;
+  }
+}
