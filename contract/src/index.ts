@@ -155,6 +155,10 @@ export const importSchema = z.strictObject({
 });
 export const importedSchema = z.object({ taken: z.number(), refused: z.array(z.object({ at: z.number(), why: z.string() })) });
 
+/** How long to think about a record: as long as someone waits, or until mixtures were looked at thoroughly. */
+export const effortSchema = z.enum(['prompt', 'thorough']);
+export type Effort = z.infer<typeof effortSchema>;
+
 /** What the record proves; or, when the house wants the person's own inference first, the entries that wait for one. */
 export const reasoningSchema = z.union([
   z.object({ seq: z.number(), waiting: z.array(z.number()).min(1) }),
@@ -186,6 +190,8 @@ export const reasoningSchema = z.union([
     ),
     unused: z.array(z.object({ entry: z.number(), why: z.string() })),
     next: z.array(adviceSchema),
+    /** Nothing looked at so far explains the record well: a thorough look may find better. */
+    further: z.boolean(),
   }),
 ]);
 export type ReasoningView = z.infer<typeof reasoningSchema>;

@@ -29,19 +29,24 @@ function sumOf(space: Space, evidence: readonly Evidence[], least = -Infinity): 
 }
 
 /** @param most mixtures that may be simulated, as long as the best of them explains too little. */
-export function evidenceOf(space: Space, entries: readonly RecordEntry[], most: number): Evidence[] {
+export function evidenceOf(
+  space: Space,
+  entries: readonly RecordEntry[],
+  most: number,
+): { readonly evidence: Evidence[]; readonly explained: boolean } {
   const evidence = entries.map((entry): Evidence => {
     const scale = entry.confidence === 'unsure' ? UNSURE : 1;
     return { entry, scale, ln: space.likelihoods(entry.test, watched(entry)).map((v) => v * scale) };
   });
   const quick = sumOf(space, evidence);
   const race = new Race(space, evidence, quick);
-  let run = 0;
-  for (const m of contenders(space, [sumOf(space, evidence, ROUGHLY), quick], most)) {
-    if (run++ >= FIRST && race.poor() <= entries.length * MISTAKES) break;
+  const explained = () => race.poor() <= entries.length * MISTAKES;
+  const mixtures = contenders(space, [sumOf(space, evidence, ROUGHLY), quick], most);
+  for (const [run, m] of [...mixtures].entries()) {
+    if (run >= FIRST && explained()) break;
     race.enter(m);
   }
-  return evidence;
+  return { evidence, explained: mixtures.size < most || explained() };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */

@@ -37,6 +37,8 @@ export interface Inference {
   readonly conflicts: readonly Conflict[];
   /** Entries that could not be used, and why. */
   readonly unused: readonly Unused[];
+  /** Something that was looked at exactly explains the record, or there are no mixtures left to look at. */
+  readonly explained: boolean;
   /** Probability of every member of the space. */
   readonly weights: Float64Array;
 }
@@ -62,7 +64,8 @@ export const PROMPT = 16;
  */
 export function infer(space: Space, record: readonly RecordEntry[], effort = PROMPT): Inference {
   const { used, unused } = usable(space, record);
-  const posterior = new Posterior(space, evidenceOf(space, used, effort));
+  const { evidence, explained } = evidenceOf(space, used, effort);
+  const posterior = new Posterior(space, evidence);
   const moves = posterior.moves();
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
@@ -75,7 +78,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     return { id, state: disputed.has(id) ? 'conflict' : stateOf(id, probability, used, because), probability, because };
   });
   const { weights } = posterior;
-  return { candidates, identities: identitiesOf(space, weights, used), conflicts, unused, weights };
+  return { candidates, identities: identitiesOf(space, weights, used), conflicts, unused, explained, weights };
 }
 
 function stateOf(id: string, p: number, entries: readonly RecordEntry[], because: readonly Because[]): State {

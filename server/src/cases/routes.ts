@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { z } from 'zod';
-import { appendSchema, newCaseSchema, reckonRequestSchema } from '#contract';
+import { appendSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
@@ -39,7 +39,8 @@ export function caseRoutes(db: Db, live: LiveUpdates, reasoner: Reasoner): Route
     res.json(await service.append(db, actor(req), caseId(req.params.id), request));
   });
   router.get('/cases/:id/reasoning', async (req, res) => {
-    res.json(await service.reasoning(db, actor(req), caseId(req.params.id), reasoner));
+    const effort = check(effortSchema.default('prompt'), req.query['effort']);
+    res.json(await service.reasoning(db, actor(req), caseId(req.params.id), reasoner, effort));
   });
   router.post('/cases/:id/reckoning', async (req, res) => {
     const asked = check(reckonRequestSchema, req.body);

@@ -5,8 +5,18 @@ import { NotConverged } from '#core/equilibrium/solver';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { reckon } from '#core/bench/reckon';
 import { StructureError, structureOf } from '#core/organic/structure';
-import type { Reasoner } from '../reasoning/reasoner';
-import type { Append, CaseSummary, CaseView, NewCase, Person, ReckonRequest, ReasoningView, ReckoningView } from '#contract';
+import { type Reasoner, Superseded } from '../reasoning/reasoner';
+import type {
+  Append,
+  CaseSummary,
+  CaseView,
+  Effort,
+  NewCase,
+  Person,
+  ReckonRequest,
+  ReasoningView,
+  ReckoningView,
+} from '#contract';
 import { must } from '../access/access';
 import { type Db, transaction, type Tx } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -98,7 +108,7 @@ export async function reckoning(db: Db, person: Person, id: string, { tube, reag
 }
 
 /** What the record of a case proves. With the rule that one's own inference comes first, only entries that have one. */
-export async function reasoning(db: Db, person: Person, id: string, reasoner: Reasoner): Promise<ReasoningView> {
+export async function reasoning(db: Db, person: Person, id: string, reasoner: Reasoner, effort: Effort): Promise<ReasoningView> {
   const row = await open(db, person, id, 'read-case');
   const { state, seq } = await fold(db, row);
   const rules = await rulesOf(db, person.id);
@@ -111,9 +121,15 @@ export async function reasoning(db: Db, person: Person, id: string, reasoner: Re
     simulated: !state.real,
     matter: matterOf(state),
     own: matterOf(state) === 'compound' ? await ownCompounds(db, person.id) : [],
+    effort,
   };
-  const answer = await reasoner.ask(JSON.stringify([id, question]), question);
-  return { seq, waiting: null, ...answer };
+  try {
+    return { seq, waiting: null, ...(await reasoner.ask(id, question)) };
+  } catch (error) {
+    if (error instanceof Superseded)
+      throw new HttpProblem('stale', 'The record has moved on; ask again for what it says now.', { seq });
+    throw error;
+  }
 }
 
 /**

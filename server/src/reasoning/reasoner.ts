@@ -1,31 +1,26 @@
-/** Keeps the thinking thread, asks it one thing at a time, and remembers what it said of each case. */
+/** Keeps the thinking threads, asks each one thing at a time, and remembers what was said of each case. */
 import type { Worker } from 'node:worker_threads';
 import { hire } from '#atlas';
 import { DEFAULT_RULES } from '#core/scheme/rules';
+import type { Effort } from '#contract';
 import type { Answer, Question } from './think';
 
 const REMEMBERED = 300;
 
-export class Reasoner {
+/** A question that was not thought about, because its case has a newer one. */
+export class Superseded extends Error {}
+
+class Thread {
   private worker: Worker | null = null;
   private turn: Promise<unknown> = Promise.resolve();
-  private readonly known = new Map<string, Promise<Answer>>();
 
-  /** @param key of the case, its length and its rules: the same key has the same answer. */
-  ask(key: string, question: Question): Promise<Answer> {
-    const before = this.known.get(key);
-    if (before) return before;
-    const answer = this.turn.then(() => this.put(question));
+  ask(question: Question, wanted: () => boolean): Promise<Answer> {
+    const answer = this.turn.then(() => {
+      if (!wanted()) throw new Superseded();
+      return this.put(question);
+    });
     this.turn = answer.catch(() => undefined);
-    this.known.set(key, answer);
-    answer.catch(() => this.known.delete(key));
-    if (this.known.size > REMEMBERED) this.known.delete(this.known.keys().next().value!);
     return answer;
-  }
-
-  /** Has the thread read its atlas before the first question comes. */
-  warm(): Promise<unknown> {
-    return this.ask('', { entries: [], rules: DEFAULT_RULES, simulated: true, matter: 'salt', own: [] });
   }
 
   private put(question: Question): Promise<Answer> {
@@ -56,5 +51,45 @@ export class Reasoner {
   async close(): Promise<void> {
     await this.worker?.terminate();
     this.worker = null;
+  }
+}
+
+export class Reasoner {
+  /** The long thoughts have a thread of their own, so that nobody waits for them who wants a prompt word. */
+  private readonly threads: Readonly<Record<Effort, Thread>> = { prompt: new Thread(), thorough: new Thread() };
+  private readonly known = new Map<string, Promise<Answer>>();
+  private readonly newest = new Map<string, string>();
+
+  /**
+   * @param about the case: of its questions only the newest is worth a thorough thought.
+   * @throws Superseded
+   */
+  ask(about: string, question: Question): Promise<Answer> {
+    const key = JSON.stringify([about, question]);
+    const before = this.known.get(key);
+    if (before) return before;
+    const kind = `${about} ${question.effort}`;
+    this.newest.set(kind, key);
+    const answer = this.threads[question.effort].ask(
+      question,
+      () => question.effort === 'prompt' || this.newest.get(kind) === key,
+    );
+    const forget = () => this.newest.get(kind) === key && this.newest.delete(kind);
+    answer.then(forget, () => {
+      forget();
+      this.known.delete(key);
+    });
+    this.known.set(key, answer);
+    if (this.known.size > REMEMBERED) this.known.delete(this.known.keys().next().value!);
+    return answer;
+  }
+
+  /** Has the thread read its atlas before the first question comes. */
+  warm(): Promise<unknown> {
+    return this.ask('', { entries: [], rules: DEFAULT_RULES, simulated: true, matter: 'salt', own: [], effort: 'prompt' });
+  }
+
+  async close(): Promise<void> {
+    await Promise.all(Object.values(this.threads).map((thread) => thread.close()));
   }
 }

@@ -4,12 +4,12 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, type Bounds } from '#core/reasoning/advise';
 import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { type Candidate, infer, type Inference } from '#core/reasoning/infer';
+import { type Candidate, infer, type Inference, PROMPT, THOROUGH } from '#core/reasoning/infer';
 import { parting, settling } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
 import { type HouseRules, schoolOf } from '#core/scheme/rules';
-import type { AdviceView, ReasoningView } from '#contract';
+import type { AdviceView, Effort, ReasoningView } from '#contract';
 import { libraryView, ownView } from '../compounds/view';
 
 export interface Question {
@@ -19,12 +19,14 @@ export interface Question {
   readonly matter: 'salt' | 'compound';
   /** The person's own compounds. */
   readonly own: readonly Possible[];
+  readonly effort: Effort;
 }
 
 export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'seq' | 'waiting'>;
 
 const LIMITS = { cations: 2, anions: 2 };
 const ADVICE = 6;
+const EFFORT: Readonly<Record<Effort, number>> = { prompt: PROMPT, thorough: THOROUGH };
 const spaces = new Map<string, Space>();
 const leaves = new Map<string, CompoundLeaf>();
 
@@ -93,15 +95,17 @@ async function answer(
     })),
     unused: [...inference.unused],
     next: advise(space, inference, bounds, ADVICE).map(adviceView),
+    further: false,
   };
 }
 
-async function think({ entries, rules, simulated, matter, own }: Question): Promise<Answer> {
+async function think({ entries, rules, simulated, matter, own, effort }: Question): Promise<Answer> {
   const done = new Set(entries.map((e) => e.test));
   if (matter === 'salt') {
     const space = await saltSpace(rules);
-    const inference = infer(space, entries);
-    return answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
+    const inference = infer(space, entries, EFFORT[effort]);
+    const found = await answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
+    return { ...found, further: effort === 'prompt' && !inference.explained };
   }
   const space = await compoundSpace(own);
   const inference = infer(space, entries);

@@ -27,13 +27,32 @@ export function useCase(id: string) {
   return query;
 }
 
-/** What the record proves, once it is worked out; the last word stays until the next is there. */
+/**
+ * What the record proves, once it is worked out; the last word stays until the next is there. When nothing that was looked at
+ * explains the record, a thorough look follows and takes the place of the prompt one.
+ */
 export function useReasoning(view: CaseView) {
-  return useQuery({
-    queryKey: ['reasoning', view.summary.id, view.seq, JSON.stringify(view.rules)],
-    queryFn: () => api.reasoning(view.summary.id),
+  const queries = useQueryClient();
+  const { id } = view.summary;
+  const about = ['reasoning', id, view.seq, JSON.stringify(view.rules)];
+  const prompt = useQuery({
+    queryKey: about,
+    queryFn: () => api.reasoning(id, 'prompt'),
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
   });
+  const { data, isPlaceholderData } = prompt;
+  const thorough = useQuery({
+    queryKey: [...about, 'thorough'],
+    queryFn: async () => {
+      const found = await api.reasoning(id, 'thorough');
+      queries.setQueryData(about, found);
+      return found;
+    },
+    enabled: !isPlaceholderData && data?.waiting === null && data.further,
+    retry: false,
+  });
+  return { ...prompt, isLookingFurther: thorough.isFetching };
 }
 
 const queues = new Map<string, Promise<unknown>>();

@@ -42,12 +42,12 @@ export function BriefLedger({ view }: { view: CaseView }) {
 /** What the record proves, in a line; the whole of it is one press away. */
 export function BriefSuspects({ view }: { view: CaseView }) {
   const id = useCaseId();
-  const { data, isFetching } = useReasoning(view);
+  const { data, isFetching, isLookingFurther } = useReasoning(view);
   const shown =
     data && !data.waiting ? inOrder(data.candidates).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
   const ruledOut = data && !data.waiting ? data.candidates.filter((s) => s.state === 'ruled-out').length : 0;
   return (
-    <section aria-label="Suspects in brief" className="mt-6" aria-busy={isFetching}>
+    <section aria-label="Suspects in brief" className="mt-6" aria-busy={isFetching || isLookingFurther}>
       <h2 className="label font-sans">Suspects</h2>
       {data?.waiting && (
         <p className="mt-1 text-sm text-muted">

@@ -157,7 +157,7 @@ const Plain = ({ children }: { children: ReactNode }) => (
 export function Suspects() {
   const { view } = useOpenCase();
   const params = useParams();
-  const { data, error, isFetching, refetch } = useReasoning(view);
+  const { data, error, isFetching, isLookingFurther, refetch } = useReasoning(view);
   if (error)
     return (
       <Plain>
@@ -196,7 +196,11 @@ export function Suspects() {
         }
       >
         Suspects
-        {isFetching && <span className="ml-3 text-base text-muted italic">weighing …</span>}
+        {(isFetching || isLookingFurther) && (
+          <span role="status" className="ml-3 text-base text-muted italic">
+            {isFetching ? 'weighing …' : 'looking further among mixtures …'}
+          </span>
+        )}
       </Heading>
       <Conflicts reasoned={data} />
       {compound && view.entries.length > 0 && <Candidates reasoned={data} view={view} />}
