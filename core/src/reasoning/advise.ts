@@ -1,6 +1,7 @@
 /** Which test is worth doing next: what it would tell, and what it costs. */
 import { cautionsOf, restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
+import type { StandardTest } from '../scheme/model';
 import { testById, testsOf } from '../scheme/tests';
 import type { Observation } from '../senses/vocabulary';
 import type { Inference } from './infer';
@@ -38,9 +39,10 @@ const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, hi
 const MISREAD = 0.05;
 /** Differences of texture, amount or shade count for so much of the rest. */
 const SUBTLE = 0.15;
-/** Of the likeliest, the share below which a possibility is not weighed. */
+/** Of the likeliest, the share below which a possibility is not spoken of. */
 const LIKELY = 0.004;
-const MOST_MEMBERS = 400;
+/** Possibilities drawn to stand for all, in proportion to their weights. */
+const DRAWN = 500;
 
 const HIGH = /cyanide|arsenic|mercury|aqua regia|hydrogen sulfide|chlorine|hydrogen fluoride|explosive|explode/i;
 
@@ -91,29 +93,21 @@ export function advise(
 ): Advice[] {
   const { weights } = inference;
   const heaviest = weights.reduce((a, b) => Math.max(a, b), 0);
-  let likely: number[] = [];
-  for (let m = 0; m < weights.length; m++) if (weights[m]! > LIKELY * heaviest) likely.push(m);
-  likely = likely.sort((a, b) => weights[b]! - weights[a]!).slice(0, MOST_MEMBERS);
-  const mass = likely.reduce((s, m) => s + weights[m]!, 0);
+  const left = weights.reduce((n, w) => n + (w > LIKELY * heaviest ? 1 : 0), 0);
+  const drawn = draw(weights);
   const out: Advice[] = [];
-  for (const test of testsOf(space.scheme)) {
-    if (bounds.done.has(test.id) || !space.knows(test.id) || !test.watch.length) continue;
-    if (bounds.aside?.has(test.id) || test.after?.some((id) => !bounds.done.has(id))) continue;
-    if (restriction(test, bounds.rules, bounds.simulated)) continue;
+  for (const test of open(space, bounds)) {
     const hazard = hazardOf(test.id, bounds.rules);
-    if (bounds.notAvailable?.some((id) => needs(test, id))) continue;
     const groups = new Map<string, number>();
     const exact = new Map<readonly Observation[], number>();
-    for (const m of likely) {
+    for (const [m, share] of drawn) {
       const seen = space.outline(m, test.id);
       const outcome = coarseWord(seen);
-      exact.set(seen, (exact.get(seen) ?? 0) + weights[m]! / mass);
-      groups.set(outcome, (groups.get(outcome) ?? 0) + weights[m]! / mass);
+      exact.set(seen, (exact.get(seen) ?? 0) + share);
+      groups.set(outcome, (groups.get(outcome) ?? 0) + share);
     }
     const coarseBits = entropy(groups.values());
-    const told = about
-      ? toldOf(space, likely, weights, test.id, about)
-      : coarseBits + SUBTLE * (entropy(exact.values()) - coarseBits);
+    const told = about ? toldOf(space, drawn, test.id, about) : coarseBits + SUBTLE * (entropy(exact.values()) - coarseBits);
     const bits = (1 - MISREAD) * told;
     if (bits < 0.005) continue;
     const cost = space.costs[test.id]!;
@@ -126,7 +120,7 @@ export function advise(
       minutes: cost.minutes,
       sample_mg: Math.round(cost.grams * 1000) || 20,
       hazard,
-      why: reason(splits, likely.length, cost.minutes, hazard),
+      why: reason(splits, left, cost.minutes, hazard),
       splits: splits.slice(0, 6),
     });
   }
@@ -134,22 +128,51 @@ export function advise(
   return out.sort((a, b) => worth(b) - worth(a)).slice(0, most);
 }
 
+/** Members drawn at even steps through the probability, with the share that each stands for. */
+function draw(weights: Float64Array): Map<number, number> {
+  const drawn = new Map<number, number>();
+  const total = weights.reduce((a, b) => a + b, 0);
+  let sum = 0;
+  let taken = 0;
+  for (let m = 0; m < weights.length; m++) {
+    sum += weights[m]! / total;
+    const upTo = Math.min(DRAWN, Math.round(sum * DRAWN));
+    if (upTo > taken) drawn.set(m, (upTo - taken) / DRAWN);
+    taken = Math.max(taken, upTo);
+  }
+  return drawn;
+}
+
+/** Tests that are still to be done, may be done and can be done. */
+const open = (space: Space, bounds: Bounds): StandardTest[] =>
+  testsOf(space.scheme).filter(
+    (test) =>
+      !bounds.done.has(test.id) &&
+      space.knows(test.id) &&
+      test.watch.length > 0 &&
+      !bounds.aside?.has(test.id) &&
+      !test.after?.some((id) => !bounds.done.has(id)) &&
+      !restriction(test, bounds.rules, bounds.simulated) &&
+      !bounds.notAvailable?.some((id) => needs(test, id)),
+  );
+
+/** The quickest test that proves a suspect by a sign of its own; undefined when none is left. */
+export function proving(space: Space, suspect: string, bounds: Bounds): string | undefined {
+  const tests = open(space, bounds).filter((t) => t.signs?.some((s) => s.proves && s.of.includes(suspect)));
+  const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
+  return tests.sort((a, b) => minutes(a) - minutes(b))[0]?.id;
+}
+
 /** Bits that a test's outcome tells of a yes or no about the members. */
-function toldOf(
-  space: Space,
-  likely: readonly number[],
-  weights: Float64Array,
-  test: string,
-  about: (m: number) => boolean,
-): number {
+function toldOf(space: Space, drawn: ReadonlyMap<number, number>, test: string, about: (m: number) => boolean): number {
   const joint = new Map<string, [yes: number, no: number]>();
   const total: [number, number] = [0, 0];
-  for (const m of likely) {
+  for (const [m, share] of drawn) {
     const word = coarseWord(space.outline(m, test));
     const pair = joint.get(word) ?? [0, 0];
     const side = about(m) ? 0 : 1;
-    pair[side] += weights[m]!;
-    total[side] += weights[m]!;
+    pair[side] += share;
+    total[side] += share;
     joint.set(word, pair);
   }
   const mass = total[0] + total[1];

@@ -12,7 +12,7 @@ export interface Evidence {
 }
 
 const UNSURE = 0.5;
-/** What two salts make together shows in test after test; for one of the rankings no entry may cost more e-folds than this. */
+/** What two salts make together shows in test after test: until they are simulated, no entry may cost them more e-folds. */
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
@@ -22,26 +22,26 @@ const FIRST = 10;
 const MISTAKES = 0.01;
 const POORLY = Math.log(0.1);
 
-function sumOf(space: Space, evidence: readonly Evidence[], least = -Infinity): Float64Array {
-  const sum = Float64Array.from(space.lnPrior);
-  for (const { ln } of evidence) for (let m = 0; m < sum.length; m++) sum[m]! += Math.max(ln[m]!, least);
-  return sum;
-}
-
 /** @param most mixtures that may be simulated, as long as the best of them explains too little. */
 export function evidenceOf(
   space: Space,
   entries: readonly RecordEntry[],
   most: number,
 ): { readonly evidence: Evidence[]; readonly explained: boolean } {
+  const quick = Float64Array.from(space.lnPrior);
+  const rough = Float64Array.from(space.lnPrior);
   const evidence = entries.map((entry): Evidence => {
     const scale = entry.confidence === 'unsure' ? UNSURE : 1;
-    return { entry, scale, ln: space.likelihoods(entry.test, watched(entry)).map((v) => v * scale) };
+    const ln = space.likelihoods(entry.test, watched(entry)).map((v, m) => {
+      quick[m]! += v * scale;
+      return (space.members[m]!.composed ? Math.max(v, ROUGHLY) : v) * scale;
+    });
+    for (let m = 0; m < ln.length; m++) rough[m]! += ln[m]!;
+    return { entry, scale, ln };
   });
-  const quick = sumOf(space, evidence);
-  const race = new Race(space, evidence, quick);
+  const race = new Race(space, evidence, rough);
   const explained = () => race.poor() <= entries.length * MISTAKES;
-  const mixtures = contenders(space, [sumOf(space, evidence, ROUGHLY), quick], most);
+  const mixtures = contenders(space, [rough, quick], most);
   for (const [run, m] of [...mixtures].entries()) {
     if (run >= FIRST && explained()) break;
     race.enter(m);
@@ -59,11 +59,11 @@ class Race {
   constructor(
     private readonly space: Space,
     private readonly evidence: readonly Evidence[],
-    quick: Float64Array,
+    ln: Float64Array,
   ) {
     this.order = [...evidence.keys()];
     space.members.forEach(({ composed }, m) => {
-      if (!composed && quick[m]! > this.best) [this.leader, this.best] = [m, quick[m]!];
+      if (!composed && ln[m]! > this.best) [this.leader, this.best] = [m, ln[m]!];
     });
   }
 

@@ -3,7 +3,7 @@ import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../senses/vocabulary';
 import { nextOn, routeOf, setAside } from '../scheme/route';
 import { World } from '../scheme/world';
-import { advise } from './advise';
+import { advise, type Bounds, proving } from './advise';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, THOROUGH } from './infer';
@@ -38,10 +38,19 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     const route = routeOf(entries, rules, true, space.scheme);
     if (way === 'systematic') return nextOn(route)?.id;
     const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
-    if (inference.identities[0]!.probability >= ENOUGH || entries.length >= MOST_TESTS) return closing;
+    if (entries.length >= MOST_TESTS) return closing;
     const done = new Set(entries.map((e) => e.test));
     const aside = space.scheme === 'organic' ? setAside(route) : new Set<string>();
-    return advise(space, inference, { rules, simulated: true, done, aside }, 1)[0]?.test ?? closing;
+    const bounds = { rules, simulated: true, done, aside };
+    const best = inference.identities[0]!.probability < ENOUGH ? advise(space, inference, bounds, 1)[0]?.test : proof(bounds);
+    return best ?? closing;
+  };
+  // What two salts show together is at first only composed: each of their ions has to be proved by a test of its own.
+  const mixed = space.members.some((m) => m.composed);
+  const proof = (bounds: Bounds): string | undefined => {
+    if (!mixed) return undefined;
+    const unproved = inference.candidates.filter((c) => c.probability >= 0.5 && c.state !== 'confirmed');
+    return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
   };
   for (let test = next(); test !== undefined; test = next()) {
     const shown = world.result(test);
