@@ -132,7 +132,7 @@ export function menusFor({
         { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
         { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
         { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
-        ...(compound
+        ...(compound || !solid
           ? []
           : [
               {
@@ -155,7 +155,14 @@ export function menusFor({
       choices: [
         { name: `Pour the clear liquid into tube ${nextTube}`, op: { op: 'decant', from: id, to: nextTube } },
         { name: `Filter into tube ${nextTube}`, op: { op: 'filter', from: id, to: nextTube } },
-        { name: 'Wash the solid twice with 1 mL of water', op: { op: 'wash', vessel: id, with: 'water', mL: 1, times: 2 } },
+        ...(held?.drawing.solid || held?.drawing.dry
+          ? [
+              {
+                name: 'Wash the solid twice with 1 mL of water',
+                op: { op: 'wash', vessel: id, with: 'water', mL: 1, times: 2 } as Op,
+              },
+            ]
+          : []),
       ],
     },
     Paper: {

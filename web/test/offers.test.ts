@@ -1,0 +1,155 @@
+import { loadAtlas, loadCompounds } from '#atlas';
+import { type Op, opSchema } from '#core/bench/ops';
+import { openBench, perform } from '#core/bench/bench';
+import { REAGENTS } from '#core/matter/data/reagents';
+import { applyEvent, type CaseState, openCase, type Subject } from '#core/record/case';
+import { DEFAULT_RULES } from '#core/scheme/rules';
+import { testById } from '#core/scheme/tests';
+import { CHANNELS, type Channel, observationSchema } from '#core/senses/vocabulary';
+import type { CaseView, SuspectView } from '#contract';
+import { viewOf } from '../../server/src/cases/view';
+import { COLOUR_CHOICES, EXTRAS, nothingIn } from '../src/places/bench/choices';
+import { menusFor } from '../src/places/bench/menus';
+import { inOrder } from '../src/places/suspects/order';
+import { sayAll } from '../src/parts/words';
+
+const channels = Object.keys(CHANNELS) as Channel[];
+const STAMP = { at: '2026-01-01T00:00:00Z', who: 'a tester' };
+
+describe('what can be said', () => {
+  test.each(channels)('%s: every word that is offered is a word of the record, and so is nothing', (channel) => {
+    const events = CHANNELS[channel];
+    const said = [
+      ...events.map((event) => ({ channel, event })),
+      ...(COLOUR_CHOICES[channel] ?? []).map((colour) => ({ channel, colour })),
+      ...(EXTRAS[channel] ?? []).flatMap(({ field, options }) =>
+        options.filter((o) => !(field === 'through' && o === 'none')).map((option) => ({ channel, [field]: option })),
+      ),
+      ...nothingIn(channel),
+    ];
+    for (const one of said) {
+      expect(observationSchema.safeParse(one).error?.issues ?? []).toEqual([]);
+      expect(sayAll([observationSchema.parse(one)])).toMatch(/^[A-Z0-9].*\.$/);
+    }
+  });
+
+  test('whatever a test can show is said in plain words, and different things differently', async () => {
+    const rebuilt: string[] = [];
+    const say = (line: string) => void rebuilt.push(line);
+    const atlases = [await loadAtlas(say), await loadCompounds(say)];
+    expect(rebuilt).toEqual([]);
+    const seen = atlases.flatMap((a) => a.outcomes);
+    expect(seen.length).toBeGreaterThan(500);
+    for (const outcome of seen) {
+      const text = sayAll(outcome);
+      expect(text).not.toMatch(/undefined|null|NaN|\[object|\(\)|\s{2}|-(?!\d)/);
+      expect(text === '').toBe(outcome.length === 0);
+    }
+    const silver = (colour: string) => sayAll([observationSchema.parse({ channel: 'precipitate', event: 'formed', colour })]);
+    expect(silver('white')).not.toBe(silver('yellow'));
+  });
+
+  test('what a person looks for in a test can be recorded by taps', () => {
+    for (const test of testById.values())
+      for (const channel of test.watch)
+        expect([test.id, CHANNELS[channel].length + (EXTRAS[channel]?.length ?? 0)]).not.toEqual([test.id, 0]);
+  });
+});
+
+describe('what can be done', () => {
+  const subject = (sample: unknown): Subject => ({ sample }) as Subject;
+  const take: Op = { op: 'take-solid', to: 'A', grams: 0.1 };
+  const water: Op = { op: 'add', to: 'A', reagent: 'water', mL: 2 };
+  const cases: readonly (readonly [string, unknown, readonly Op[]])[] = [
+    ['a dry salt', { salts: [{ formula: 'CuSO4·5H2O', grams: 3 }] }, [take, water]],
+    ['a solution', { solution: { 'Ag+': 0.1, 'NO3-': 0.1 }, mL: 20 }, [{ op: 'take', to: 'A', from: 'sample', mL: 2 }]],
+    [
+      'two salts',
+      {
+        salts: [
+          { formula: 'NaCl', grams: 2 },
+          { formula: 'BaCl2·2H2O', grams: 2 },
+        ],
+      },
+      [take, water],
+    ],
+  ];
+
+  const lookAt = (state: CaseState): CaseView =>
+    viewOf(
+      { id: 'x', name: 'Jar', owner: 'y', created_at: new Date(0), subject: { sample: state.bench.sample } } as never,
+      { seq: 1, hash: '', updatedAt: new Date(0), state },
+      DEFAULT_RULES,
+    );
+
+  const done = (state: CaseState, op: Op): CaseState => applyEvent(state, { kind: 'operation', payload: { op } }, STAMP);
+
+  test.each(cases)('every choice of the menus can be done to %s', (_name, sample, first) => {
+    const state = first.reduce(done, openCase(subject(sample)));
+    const view = lookAt(state);
+    const acts: string[] = [];
+    for (const reagent of REAGENTS.filter((r) =>
+      ['sodium-hydroxide-2M', 'hydrochloric-acid-2M', 'sodium-carbonate-solid'].includes(r.id),
+    )) {
+      const menus = menusFor({
+        view,
+        held: view.vessels[0]!,
+        nextTube: 'B',
+        reagent,
+        id: 'A',
+        solid: 'salts' in (sample as object),
+        before: view.vessels[0],
+        threeThenLitmus: async () => undefined,
+        startTimer: () => undefined,
+      });
+      expect(new Set(Object.values(menus).map((m) => m.key)).size).toBe(Object.keys(menus).length);
+      for (const { choices } of Object.values(menus))
+        for (const { name, op, act } of choices) {
+          expect(Boolean(op) !== Boolean(act)).toBe(true);
+          if (!op) continue;
+          acts.push(name);
+          expect(opSchema.safeParse(op).error?.issues ?? []).toEqual([]);
+          const after = perform(state.bench, op);
+          expect(after.bench).toBeDefined();
+        }
+    }
+    expect(new Set(acts).size).toBeGreaterThan(25);
+  });
+
+  test('an organic compound is fused and tested: no flame, and its extract is what is taken', () => {
+    const bench = openBench({ smiles: 'c1ccccc1', grams: 3 });
+    const view = lookAt(openCase(subject({ smiles: 'c1ccccc1', grams: 3 })));
+    expect(bench.sample.kind).toBe('compound');
+    const menus = menusFor({
+      view,
+      held: null,
+      nextTube: 'A',
+      reagent: REAGENTS[0]!,
+      id: 'A',
+      solid: false,
+      before: undefined,
+      threeThenLitmus: async () => undefined,
+      startTimer: () => undefined,
+    });
+    expect(menus['Flame']!.choices).toEqual([]);
+    expect(menus['Take']!.choices.map((c) => c.op)).toEqual([{ op: 'take', to: 'A', from: 'extract', mL: 1 }]);
+  });
+});
+
+test('suspects stand with conflicts first and what is ruled out last, the likelier before the less', () => {
+  const one = (id: string, state: SuspectView['state'], probability: number): SuspectView => ({
+    id,
+    state,
+    probability,
+    because: [],
+  });
+  const list = [
+    one('Na+', 'ruled-out', 0.001),
+    one('K+', 'open', 0.1),
+    one('Ba2+', 'confirmed', 0.99),
+    one('Ca2+', 'open', 0.3),
+    one('Sr2+', 'conflict', 0.2),
+  ];
+  expect(inOrder(list).map((s) => s.id)).toEqual(['Sr2+', 'Ba2+', 'Ca2+', 'K+', 'Na+']);
+  expect(list[0]!.id).toBe('Na+');
+});
