@@ -21,6 +21,7 @@ export default {
     project('server', 'server/test'),
     project('web', 'web/test'),
     project('cli', 'cli/test'),
+    project('launcher', 'launcher/test'),
   ],
   testTimeout: 120000,
   maxWorkers: '100%',

@@ -81,7 +81,7 @@ const PARTS: Readonly<Record<string, readonly (() => Promise<Count>)[]>> = {
     ]),
   ],
   core: [jest('core'), jest('cli')],
-  server: [jest('server')],
+  server: [jest('launcher'), jest('server')],
   web: [jest('web')],
   e2e: [browser],
 };

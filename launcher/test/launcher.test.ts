@@ -1,0 +1,111 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import pg from 'pg';
+import { type Cluster, startCluster } from '../src/cluster';
+import { UserError } from '../src/errors';
+
+const root = fileURLToPath(new URL('../../', import.meta.url));
+
+const foxing = (args: readonly string[], env: NodeJS.ProcessEnv = {}) =>
+  spawnSync('./foxing', args, { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '', ...env } });
+
+describe('a private database', () => {
+  let folder: string;
+  beforeAll(() => {
+    folder = mkdtempSync(join(tmpdir(), 'foxing-launcher-'));
+    chmodSync(folder, 0o755);
+  });
+  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+  const answers = async (cluster: Cluster) => {
+    const client = new pg.Client({ connectionString: cluster.url });
+    await client.connect();
+    const { rows } = await client.query<{ n: number }>('select 1 + 1 as n');
+    await client.end();
+    return rows[0]!.n;
+  };
+
+  test('is made, keeps what is in it, refuses a second launcher, and is taken over from one that died', async () => {
+    const data = join(folder, 'postgres');
+    const first = await startCluster(data);
+    expect(new URL(first.url).hostname).toBe('127.0.0.1');
+    expect(await answers(first)).toBe(2);
+    const client = new pg.Client({ connectionString: first.url });
+    await client.connect();
+    await client.query('create table kept (x int)');
+    await client.end();
+
+    const refused = await startCluster(data).catch((error: unknown) => error);
+    expect(refused).toBeInstanceOf(UserError);
+    expect((refused as UserError).message).toMatch(/in use.*Stop it first, or set FOXING_DATA/);
+
+    const gone = spawnSync('true').pid;
+    writeFileSync(`${data}.owner`, String(gone));
+    const second = await startCluster(data);
+    const again = new pg.Client({ connectionString: second.url });
+    await again.connect();
+    expect((await again.query('select * from kept')).rows).toEqual([]);
+    await again.end();
+    expect(readFileSync(`${data}.owner`, 'utf8')).toBe(String(process.pid));
+    await second.stop();
+    await expect(answers(second)).rejects.toThrow(/ECONNREFUSED/);
+  });
+});
+
+describe('the command', () => {
+  test('help names every command, and each is known', () => {
+    const { status, stdout } = foxing(['help']);
+    expect(status).toBe(0);
+    for (const command of ['demo', 'start', 'test', 'sim', 'deduce', 'advise', 'solve', 'predict', 'atlas', 'species', 'bench'])
+      expect(stdout).toMatch(new RegExp(`^  ${command} `, 'm'));
+    expect(foxing([]).stdout).toBe(stdout);
+  });
+
+  test.each([
+    [['test', 'everything'], {}, /takes one of checks, core, .*not "everything"/],
+    [['demo', '--fast'], {}, /demo does not know "--fast"/],
+    [['start', '--reset'], {}, /start does not know "--reset"/],
+    [['demo', '--reset'], { DATABASE_URL: 'postgresql://127.0.0.1:1/x' }, /--reset is for the private database only/],
+    [['solve', '--all', 'metals'], {}, /singles, mixtures, compounds/],
+    [['solve', '--all', 'singles', '--count', 'many'], {}, /--count/],
+  ] as const)('%j that cannot be is refused in one line', (args, env, message) => {
+    const { status, stderr, stdout } = foxing(args, env);
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr.trim().split('\n')).toHaveLength(1);
+    expect(stderr).toMatch(message);
+  });
+
+  test('a database that does not answer, and a port that is taken, are told with what to do', async () => {
+    const silent = foxing(['start'], { DATABASE_URL: 'postgresql://foxing@127.0.0.1:1/foxing' });
+    expect(silent.status).toBe(1);
+    expect(silent.stderr).toMatch(/does not answer or cannot be migrated.*check DATABASE_URL/);
+
+    const folder = mkdtempSync(join(tmpdir(), 'foxing-port-'));
+    chmodSync(folder, 0o755);
+    const cluster = await startCluster(join(folder, 'postgres'));
+    const taken = createServer().listen(0, '127.0.0.1');
+    await new Promise((resolve) => taken.once('listening', resolve));
+    const { port } = taken.address() as { port: number };
+    try {
+      const { code, text } = await new Promise<{ code: number | null; text: string }>((resolve) => {
+        const child = spawn('./foxing', ['start'], {
+          cwd: root,
+          env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: cluster.url, PORT: String(port) },
+        });
+        let text = '';
+        child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()));
+        child.on('close', (code) => resolve({ code, text }));
+      });
+      expect(code).toBe(1);
+      expect(text).toMatch(new RegExp(`port ${port} is taken: .*choose another with PORT=`));
+    } finally {
+      taken.close();
+      await cluster.stop();
+      rmSync(folder, { recursive: true, force: true });
+    }
+  });
+});
