@@ -42,7 +42,7 @@ const SUBTLE = 0.15;
 /** Of the likeliest, the share below which a possibility is not spoken of. */
 const LIKELY = 0.004;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
-const DRAWN = 500;
+const DRAWN = 2000;
 
 const HIGH = /cyanide|arsenic|mercury|aqua regia|hydrogen sulfide|chlorine|hydrogen fluoride|explosive|explode/i;
 
@@ -156,11 +156,14 @@ const open = (space: Space, bounds: Bounds): StandardTest[] =>
       !bounds.notAvailable?.some((id) => needs(test, id)),
   );
 
-/** The quickest test that proves a suspect by a sign of its own; undefined when none is left. */
+/** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, once. */
 export function proving(space: Space, suspect: string, bounds: Bounds): string | undefined {
-  const tests = open(space, bounds).filter((t) => t.signs?.some((s) => s.proves && s.of.includes(suspect)));
+  const proves = (t: StandardTest) => t.signs?.some((s) => s.proves && s.of.includes(suspect));
+  const hints = (t: StandardTest) => t.signs?.some((s) => s.of.includes(suspect));
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
-  return tests.sort((a, b) => minutes(a) - minutes(b))[0]?.id;
+  const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
+  const hinted = [...bounds.done].some((id) => hints(testById.get(id)!));
+  return (tests.find(proves) ?? (hinted ? undefined : tests.find(hints)))?.id;
 }
 
 /** Bits that a test's outcome tells of a yes or no about the members. */

@@ -16,7 +16,7 @@ const UNSURE = 0.5;
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
-/** The likeliest that are simulated however well one of them explains the record. */
+/** The likeliest that are simulated however well one of them explains the record; at most half of all that may be. */
 const FIRST = 10;
 /** A sample that explains more than this share of the entries poorly is doubted, and others are looked at. */
 const MISTAKES = 0.01;
@@ -41,17 +41,19 @@ export function evidenceOf(
   });
   const race = new Race(space, evidence, rough);
   const explained = () => race.poor() <= entries.length * MISTAKES;
-  const mixtures = contenders(space, [rough, quick], most);
-  for (const [run, m] of [...mixtures].entries()) {
-    if (run >= FIRST && explained()) break;
+  const first = Math.min(FIRST, most >> 1);
+  const queue = new Queue(space, [rough, quick], most);
+  for (let run = 0; run < most && !(run >= first && explained()); run++) {
+    const m = queue.next(run < first ? undefined : race.leader);
+    if (m === undefined) break;
     race.enter(m);
   }
-  return { evidence, explained: mixtures.size < most || explained() };
+  return { evidence, explained: queue.empty || explained() };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
 class Race {
-  private leader: number | undefined;
+  leader: number | undefined;
   private best = -Infinity;
   /** Entries in the order in which they are tried: what put out the last one comes first. */
   private readonly order: number[];
@@ -88,19 +90,55 @@ class Race {
   }
 }
 
-/** The likeliest mixtures, by each of the rankings in turn, each followed by those that hold the same. */
-function contenders(space: Space, rankings: readonly Float64Array[], most: number): Set<number> {
-  const lists = rankings.map((ln) => likeliest(space, ln, most));
-  const out = new Set<number>();
-  for (let i = 0; i < most; i++)
-    for (const m of lists.flatMap((list) => list.slice(i, i + 1))) for (const k of [m, ...space.twins(m)]) out.add(k);
-  return new Set([...out].slice(0, most));
+/** Which mixture to look at next: the likeliest by each ranking in turn, with those that hold the same, and kin of the leader. */
+class Queue {
+  private readonly waiting: number[];
+  private readonly taken = new Set<number>();
+  private kin: { readonly of: number; readonly list: number[] } | undefined;
+  private turn = 0;
+
+  constructor(
+    private readonly space: Space,
+    private readonly rankings: readonly Float64Array[],
+    private readonly most: number,
+  ) {
+    const lists = rankings.map((ln) => likeliest(space, ln, most, () => true));
+    this.waiting = Array.from({ length: most }).flatMap((_, i) =>
+      lists.flatMap((list) => list.slice(i, i + 1)).flatMap((m) => [m, ...space.twins(m)]),
+    );
+  }
+
+  get empty(): boolean {
+    return this.waiting.every((m) => this.taken.has(m));
+  }
+
+  /** @param leader every second one differs from it in one ion only. */
+  next(leader: number | undefined): number | undefined {
+    if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader) };
+    const kin = this.turn++ % 2 && this.kin ? this.kin.list : [];
+    for (const list of [kin, this.waiting])
+      for (let m = list.shift(); m !== undefined; m = list.shift())
+        if (!this.taken.has(m)) {
+          this.taken.add(m);
+          return m;
+        }
+    return undefined;
+  }
+
+  private kinOf(leader: number): number[] {
+    const { members } = this.space;
+    const holds = new Set(members[leader]!.holds);
+    return likeliest(this.space, this.rankings[0]!, this.most, (m) => {
+      const { holds: other } = members[m]!;
+      return Math.abs(other.length - holds.size) <= 1 && other.filter((ion) => !holds.has(ion)).length <= 1;
+    });
+  }
 }
 
-function likeliest(space: Space, ln: Float64Array, most: number): number[] {
+function likeliest(space: Space, ln: Float64Array, most: number, wanted: (m: number) => boolean): number[] {
   const top: number[] = [];
   for (let m = 0; m < ln.length; m++) {
-    if (!space.members[m]!.composed || (top.length === most && ln[m]! <= ln[top.at(-1)!]!)) continue;
+    if (!space.members[m]!.composed || (top.length === most && ln[m]! <= ln[top.at(-1)!]!) || !wanted(m)) continue;
     let low = 0;
     for (let high = top.length; low < high;) {
       const mid = (low + high) >> 1;

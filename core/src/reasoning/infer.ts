@@ -56,7 +56,7 @@ const UNLIKELY = 1e-7;
 
 /** Mixtures that may be simulated when it has to be right, and while someone waits. */
 export const THOROUGH = 600;
-export const PROMPT = 16;
+export const PROMPT = 12;
 
 /**
  * Reads a record against a space. Struck entries are to be left out by the caller.

@@ -21,6 +21,18 @@ function normalised(ln: Float64Array): Float64Array {
 /** Decibans of the odds that belong to a probability. */
 export const decibans = (p: number): number => (10 / Math.LN10) * Math.log(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12));
 
+const known = new WeakMap<Space, readonly (readonly number[])[]>();
+
+/** Places, among the suspects, of what each member holds. */
+function heldIn(space: Space): readonly (readonly number[])[] {
+  let held = known.get(space);
+  if (!held) {
+    const places = new Map(space.suspects.map((id, i) => [id, i]));
+    known.set(space, (held = space.members.map((m) => m.holds.map((id) => places.get(id)!))));
+  }
+  return held;
+}
+
 const gain = (after: Float64Array, before: Float64Array) => after.map((p, i) => decibans(p) - decibans(before[i]!));
 
 export class Posterior {
@@ -30,14 +42,13 @@ export class Posterior {
   readonly prior: Float64Array;
   readonly now: Float64Array;
   private readonly held: readonly (readonly number[])[];
-  private readonly known: Float64Array[] = [];
+  private readonly pushes: Float64Array[] = [];
 
   constructor(
     readonly space: Space,
     readonly evidence: readonly Evidence[],
   ) {
-    const places = new Map(space.suspects.map((id, i) => [id, i]));
-    this.held = space.members.map((m) => m.holds.map((id) => places.get(id)!));
+    this.held = heldIn(space);
     this.weights = this.members(() => true);
     this.prior = this.suspects(normalised(space.lnPrior));
     this.now = this.suspects(this.weights);
@@ -50,7 +61,7 @@ export class Posterior {
 
   /** What one entry alone says for or against every suspect, decibans. */
   push(k: number): Float64Array {
-    return (this.known[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
+    return (this.pushes[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
   }
 
   /** What each entry moved every suspect, decibans, taken in the order in which they were written. */

@@ -40,28 +40,28 @@ function ThemeSwitch() {
   );
 }
 
+const PLACES = [
+  { to: '/compounds', name: 'Compounds', Icon: Hexagon },
+  { to: '/house-rules', name: 'House rules', Icon: ScrollText },
+];
+
 export function TopBar({ children }: { children?: ReactNode }) {
   return (
     <header className="no-print sticky top-0 z-30 flex min-h-[60px] flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule bg-paper px-4 py-1.5">
       <Brand />
       {children}
       <div className="ml-auto flex">
-        <Link
-          to="/compounds"
-          className="grid size-11 place-items-center rounded-lg hover:bg-wash"
-          aria-label="Compounds"
-          title="Compounds"
-        >
-          <Hexagon size={19} />
-        </Link>
-        <Link
-          to="/house-rules"
-          className="grid size-11 place-items-center rounded-lg hover:bg-wash"
-          aria-label="House rules"
-          title="House rules"
-        >
-          <ScrollText size={19} />
-        </Link>
+        {PLACES.map(({ to, name, Icon }) => (
+          <Link
+            key={to}
+            to={to}
+            className="grid size-11 place-items-center rounded-lg hover:bg-wash"
+            aria-label={name}
+            title={name}
+          >
+            <Icon size={19} />
+          </Link>
+        ))}
         <ThemeSwitch />
       </div>
     </header>

@@ -2,96 +2,116 @@ import { useState } from 'react';
 import type { OpOf } from '#core/bench/ops';
 import { answerTo } from '#core/scheme/rules';
 import type { CaseView } from '#contract';
+import { Amount, Check, ChoiceField } from '../../parts/fields';
 import { Button } from '../../parts/ui';
 import { type FusionStage, FusionPicture } from './FusionPicture';
 
 type Fuse = OpOf<'fuse'>;
 
+/** One thing that is chosen at a stage. */
+type Choice =
+  | {
+      readonly kind: 'amount';
+      readonly of: 'sodium_mg' | 'sample_mg' | 'tubes' | 'gentle_minutes' | 'water_mL' | 'boil_to_mL';
+      readonly label: string;
+      readonly unit: string;
+      readonly min: number;
+      readonly max: number;
+      readonly step: number;
+    }
+  | { readonly kind: 'check'; readonly of: 'dried' | 'red_hot' | 'covered'; readonly label: string }
+  | { readonly kind: 'order' };
+
 interface Stage {
   readonly id: FusionStage;
   readonly title: string;
   readonly caution: string;
+  readonly choices: readonly Choice[];
 }
 
-const SODIUM: Stage = {
-  id: 'sodium',
-  title: 'Sodium from under oil',
-  caution:
-    'Sodium burns with water and takes wet skin for water: dry tweezers, dry knife, dry tile, goggles. Nothing wet on this bench.',
-};
-const COMPOUND: Stage = {
-  id: 'compound',
-  title: 'The compound',
-  caution: 'About as much as sodium, and no more: a large amount flashes. Mouth of the tube away from everyone.',
-};
-const GENTLE: Stage = {
-  id: 'gentle',
-  title: 'Warm it gently',
-  caution: 'Behind the screen, in the hood. It may flash as it meets the sodium: that is why the flame is small.',
-};
-const RED: Stage = {
-  id: 'red',
-  title: 'Then strongly, to red heat',
-  caution:
-    'The whole end of the tube glows. Keep hold of it with the tongs, and keep the dish of water at arm’s length until now.',
-};
-const PLUNGE: Stage = {
-  id: 'plunge',
-  title: 'Plunge it into water',
-  caution: 'The tube shatters. Left-over sodium spits and burns on the water: gauze over the dish at once, face away.',
-};
-const BOIL: Stage = {
-  id: 'boil',
-  title: 'Crush, boil and filter',
-  caution:
-    'Strong hot alkali with broken glass in it, and cyanide if there was nitrogen: never acid in this dish. Glass into the sharps bin.',
-};
+const STAGES: readonly Stage[] = [
+  {
+    id: 'sodium',
+    title: 'Sodium from under oil',
+    caution:
+      'Sodium burns with water and takes wet skin for water: dry tweezers, dry knife, dry tile, goggles. Nothing wet on this bench.',
+    choices: [
+      { kind: 'amount', of: 'sodium_mg', label: 'Sodium for each tube', unit: 'mg', min: 5, max: 120, step: 5 },
+      { kind: 'check', of: 'dried', label: 'pressed dry of its oil between papers' },
+    ],
+  },
+  {
+    id: 'compound',
+    title: 'The compound',
+    caution: 'About as much as sodium, and no more: a large amount flashes. Mouth of the tube away from everyone.',
+    choices: [
+      { kind: 'amount', of: 'sample_mg', label: 'Compound for each tube', unit: 'mg', min: 10, max: 100, step: 5 },
+      { kind: 'amount', of: 'tubes', label: 'Tubes', unit: 'in all', min: 1, max: 3, step: 1 },
+      { kind: 'order' },
+    ],
+  },
+  {
+    id: 'gentle',
+    title: 'Warm it gently',
+    caution: 'Behind the screen, in the hood. It may flash as it meets the sodium: that is why the flame is small.',
+    choices: [{ kind: 'amount', of: 'gentle_minutes', label: 'Gently for', unit: 'min', min: 0, max: 5, step: 0.5 }],
+  },
+  {
+    id: 'red',
+    title: 'Then strongly, to red heat',
+    caution:
+      'The whole end of the tube glows. Keep hold of it with the tongs, and keep the dish of water at arm’s length until now.',
+    choices: [{ kind: 'check', of: 'red_hot', label: 'until the end of the tube is red hot, and a minute longer' }],
+  },
+  {
+    id: 'plunge',
+    title: 'Plunge it into water',
+    caution: 'The tube shatters. Left-over sodium spits and burns on the water: gauze over the dish at once, face away.',
+    choices: [
+      { kind: 'amount', of: 'water_mL', label: 'Distilled water in the dish', unit: 'mL', min: 5, max: 20, step: 1 },
+      { kind: 'check', of: 'covered', label: 'gauze over the dish at once' },
+    ],
+  },
+  {
+    id: 'boil',
+    title: 'Crush, boil and filter',
+    caution:
+      'Strong hot alkali with broken glass in it, and cyanide if there was nitrogen: never acid in this dish. Glass into the sharps bin.',
+    choices: [{ kind: 'amount', of: 'boil_to_mL', label: 'Boil down to', unit: 'mL', min: 1, max: 20, step: 0.5 }],
+  },
+];
 
-const field = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
+const ORDERS = [
+  { value: 'melt-first', name: 'melt the sodium to a shining globule, then add the compound' },
+  { value: 'cover', name: 'cover the compound with sodium, then heat' },
+];
 
-function Amount({
-  label,
-  unit,
-  value,
-  min,
-  max,
-  step,
-  change,
-}: {
-  label: string;
-  unit: string;
-  value: number;
-  min: number;
-  max: number;
-  step: number;
-  change: (n: number) => void;
-}) {
-  return (
-    <label className="block text-sm">
-      {label}:{' '}
-      <strong className="tabular-nums">
-        {value} {unit}
-      </strong>
-      <input
-        type="range"
-        className="mt-1 block h-11 w-full accent-(--rust)"
-        min={min}
-        max={max}
-        step={step}
-        value={value}
-        onChange={(e) => change(Number(e.target.value))}
-      />
-    </label>
-  );
-}
-
-function Check({ label, on, change }: { label: string; on: boolean; change: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-11 items-center gap-2 text-sm">
-      <input type="checkbox" className="size-5 accent-(--rust)" checked={on} onChange={(e) => change(e.target.checked)} />
-      {label}
-    </label>
-  );
+function Chosen({ choice, how, set }: { choice: Choice; how: Fuse; set: (part: Partial<Fuse>) => void }) {
+  switch (choice.kind) {
+    case 'order':
+      return (
+        <ChoiceField
+          label="Order"
+          options={ORDERS}
+          value={how.order}
+          onChange={(e) => set({ order: e.target.value as NonNullable<Fuse['order']> })}
+        />
+      );
+    case 'check':
+      return <Check label={choice.label} on={how[choice.of] ?? true} change={(on) => set({ [choice.of]: on })} />;
+    case 'amount': {
+      const { of, max, ...rest } = choice;
+      // No more can be boiled down than was there.
+      return (
+        <Amount
+          {...rest}
+          max={of === 'boil_to_mL' ? how.water_mL : max}
+          value={how[of]}
+          change={(n) => set({ [of]: n, ...(of === 'water_mL' && { boil_to_mL: Math.min(how.boil_to_mL, n) }) })}
+        />
+      );
+    }
+  }
 }
 
 /** A sodium fusion as a run of its own: stage by stage, with what each can do wrong. */
@@ -112,9 +132,8 @@ export function Fusion({ view, busy, fuse }: { view: CaseView; busy: boolean; fu
     covered: true,
   });
   const set = (part: Partial<Fuse>) => setHow((h) => ({ ...h, ...part }));
-  const stages = [SODIUM, COMPOUND, GENTLE, RED, PLUNGE, BOIL];
-  const stage = stages[at]!;
-  const last = at === stages.length - 1;
+  const stage = STAGES[at]!;
+  const last = at === STAGES.length - 1;
   return (
     <section aria-label="Sodium fusion" className="mt-3 rounded-xl border border-rule bg-paper p-4">
       <div className="space-y-3">
@@ -122,7 +141,7 @@ export function Fusion({ view, busy, fuse }: { view: CaseView; busy: boolean; fu
           <FusionPicture stage={stage.id} how={how} />
           <div>
             <p className="text-xs text-faint">
-              Stage {at + 1} of {stages.length}
+              Stage {at + 1} of {STAGES.length}
             </p>
             <h2 className="text-xl leading-tight">{stage.title}</h2>
           </div>
@@ -130,96 +149,9 @@ export function Fusion({ view, busy, fuse }: { view: CaseView; busy: boolean; fu
         <div>
           <p className="text-sm text-rust-deep">{stage.caution}</p>
           <div className="mt-3 space-y-2">
-            {stage.id === 'sodium' && (
-              <>
-                <Amount
-                  label="Sodium for each tube"
-                  unit="mg"
-                  value={how.sodium_mg}
-                  min={5}
-                  max={120}
-                  step={5}
-                  change={(sodium_mg) => set({ sodium_mg })}
-                />
-                <Check label="pressed dry of its oil between papers" on={how.dried ?? true} change={(dried) => set({ dried })} />
-              </>
-            )}
-            {stage.id === 'compound' && (
-              <>
-                <Amount
-                  label="Compound for each tube"
-                  unit="mg"
-                  value={how.sample_mg}
-                  min={10}
-                  max={100}
-                  step={5}
-                  change={(sample_mg) => set({ sample_mg })}
-                />
-                <Amount
-                  label="Tubes"
-                  unit={how.tubes === 1 ? 'tube' : 'tubes'}
-                  value={how.tubes}
-                  min={1}
-                  max={3}
-                  step={1}
-                  change={(tubes) => set({ tubes })}
-                />
-                <label className="block text-sm">
-                  Order
-                  <select
-                    className={field}
-                    value={how.order}
-                    onChange={(e) => set({ order: e.target.value as NonNullable<Fuse['order']> })}
-                  >
-                    <option value="melt-first">melt the sodium to a shining globule, then add the compound</option>
-                    <option value="cover">cover the compound with sodium, then heat</option>
-                  </select>
-                </label>
-              </>
-            )}
-            {stage.id === 'gentle' && (
-              <Amount
-                label="Gently for"
-                unit="min"
-                value={how.gentle_minutes}
-                min={0}
-                max={5}
-                step={0.5}
-                change={(gentle_minutes) => set({ gentle_minutes })}
-              />
-            )}
-            {stage.id === 'red' && (
-              <Check
-                label="until the end of the tube is red hot, and a minute longer"
-                on={how.red_hot}
-                change={(red_hot) => set({ red_hot })}
-              />
-            )}
-            {stage.id === 'plunge' && (
-              <>
-                <Amount
-                  label="Distilled water in the dish"
-                  unit="mL"
-                  value={how.water_mL}
-                  min={5}
-                  max={20}
-                  step={1}
-                  change={(water_mL) => set({ water_mL, boil_to_mL: Math.min(how.boil_to_mL, water_mL) })}
-                />
-                <Check label="gauze over the dish at once" on={how.covered ?? true} change={(covered) => set({ covered })} />
-              </>
-            )}
-            {stage.id === 'boil' && (
-              <Amount
-                label="Boil down to"
-                unit="mL"
-                value={how.boil_to_mL}
-                min={1}
-                max={how.water_mL}
-                step={0.5}
-                change={(boil_to_mL) => set({ boil_to_mL })}
-              />
-            )}
+            {stage.choices.map((choice) => (
+              <Chosen key={choice.kind === 'order' ? 'order' : choice.of} choice={choice} how={how} set={set} />
+            ))}
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
             {at > 0 && <Button onClick={() => setAt(at - 1)}>Back</Button>}
@@ -229,7 +161,7 @@ export function Fusion({ view, busy, fuse }: { view: CaseView; busy: boolean; fu
               </Button>
             ) : (
               <Button look="solid" onClick={() => setAt(at + 1)}>
-                Next: {stages[at + 1]!.title.toLowerCase()}
+                Next: {STAGES[at + 1]!.title.toLowerCase()}
               </Button>
             )}
           </div>

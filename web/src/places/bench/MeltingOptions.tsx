@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { normalBoiling, stemCorrection } from '#core/organic/thermometer';
+import { Check, ChoiceField, TextField } from '../../parts/fields';
 import { api } from '../../state/api';
 
 /** How the melting point is taken. */
@@ -20,12 +21,11 @@ export const meltingFields = ({ rate, damp, mixedWith }: Melting) => ({
 });
 
 const RATES = [
-  { rate: 2, name: '2 °C a minute near the end' },
-  { rate: 5, name: '5 °C a minute, in a hurry' },
-  { rate: 15, name: '15 °C a minute, flame high' },
-] as const;
+  { value: 2, name: '2 °C a minute near the end' },
+  { value: 5, name: '5 °C a minute, in a hurry' },
+  { value: 15, name: '15 °C a minute, flame high' },
+];
 
-const field = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
 const USUAL = { reading: '', outside: '0', kPa: '101.3' };
 
 /** A reading of one's own thermometer, corrected for its stem and, for a boiling point, for the pressure. */
@@ -36,15 +36,12 @@ export function Corrected({ of }: { of: 'melting' | 'boiling' }) {
   const stem = reading + stemCorrection(reading, outside);
   const corrected = of === 'boiling' ? normalBoiling(stem, kPa) : stem;
   const input = (name: string, key: keyof typeof USUAL) => (
-    <label>
-      {name}
-      <input
-        className={field}
-        inputMode="decimal"
-        value={given[key]}
-        onChange={(e) => setGiven({ ...given, [key]: e.target.value })}
-      />
-    </label>
+    <TextField
+      label={name}
+      inputMode="decimal"
+      value={given[key]}
+      onChange={(e) => setGiven({ ...given, [key]: e.target.value })}
+    />
   );
   return (
     <div
@@ -75,36 +72,22 @@ export function MeltingOptions({ options, change, real }: { options: Melting; ch
   if (real) return <Corrected of="melting" />;
   return (
     <div className="mt-3 grid gap-3 rounded-lg bg-wash p-3 text-sm sm:grid-cols-2" role="group" aria-label="How it is taken">
-      <label>
-        Heating
-        <select className={field} value={options.rate} onChange={(e) => change({ ...options, rate: Number(e.target.value) })}>
-          {RATES.map((r) => (
-            <option key={r.rate} value={r.rate}>
-              {r.name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        Ground with a reference
-        <select className={field} value={options.mixedWith} onChange={(e) => change({ ...options, mixedWith: e.target.value })}>
-          <option value="">nothing: the sample alone</option>
-          {solids.map((c) => (
-            <option key={`${c.name} ${c.smiles}`} value={c.smiles}>
-              {c.name} ({c.melts} °C)
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--rust)"
-          checked={options.damp}
-          onChange={(e) => change({ ...options, damp: e.target.checked })}
-        />
-        not dried first
-      </label>
+      <ChoiceField
+        label="Heating"
+        options={RATES}
+        value={options.rate}
+        onChange={(e) => change({ ...options, rate: Number(e.target.value) })}
+      />
+      <ChoiceField
+        label="Ground with a reference"
+        options={[
+          { value: '', name: 'nothing: the sample alone' },
+          ...solids.map((c) => ({ value: c.smiles, name: `${c.name} (${c.melts} °C)`, key: `${c.name} ${c.smiles}` })),
+        ]}
+        value={options.mixedWith}
+        onChange={(e) => change({ ...options, mixedWith: e.target.value })}
+      />
+      <Check label="not dried first" on={options.damp} change={(damp) => change({ ...options, damp })} />
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { type Channel, CHANNELS, type Observation } from '#core/senses/vocabular
 import type { StandardTest } from '#core/scheme/model';
 import { stepsOf } from '#core/scheme/tests';
 import type { CaseView, VesselView } from '#contract';
+import { Check, TextField } from '../../parts/fields';
 import { Button, Chip, wordy } from '../../parts/ui';
 import { CHANNEL_WORDS, sayObservation } from '../../parts/words';
 import type { OpenCase } from '../../shell/CaseShell';
@@ -173,16 +174,16 @@ export function Record({ view, test, held, append }: Props) {
       {now && now.event !== 'none' && NUMBERS[now.channel] && (
         <div className="mt-2 flex flex-wrap gap-3">
           {NUMBERS[now.channel]!.map(({ field, name, step }) => (
-            <label key={field} className="text-sm text-muted">
-              {name}
-              <input
-                type="number"
-                step={step}
-                className="mt-1 block min-h-11 w-28 rounded-lg border border-rule bg-card px-3 text-ink tabular-nums"
-                value={now[field] ?? ''}
-                onChange={(e) => number(field, e.target.value)}
-              />
-            </label>
+            <TextField
+              key={field}
+              label={name}
+              className="w-28"
+              labelClass="text-muted"
+              type="number"
+              step={step}
+              value={now[field] ?? ''}
+              onChange={(e) => number(field, e.target.value)}
+            />
           ))}
         </div>
       )}
@@ -206,37 +207,27 @@ export function Record({ view, test, held, append }: Props) {
           ))}
         </ul>
       )}
-      <label className="mt-3 block text-sm text-muted">
-        In your own words
-        <input
-          value={note}
-          onChange={(e) => setNote(e.target.value)}
-          maxLength={600}
-          className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
-        />
-      </label>
-      <label className="mt-2 block text-sm text-muted">
-        What it tells you
-        <input
-          value={inference}
-          onChange={(e) => setInference(e.target.value)}
-          maxLength={600}
-          className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
-        />
-      </label>
+      <TextField
+        label="In your own words"
+        className="mt-3"
+        labelClass="text-muted"
+        value={note}
+        onChange={(e) => setNote(e.target.value)}
+        maxLength={600}
+      />
+      <TextField
+        label="What it tells you"
+        className="mt-2"
+        labelClass="text-muted"
+        value={inference}
+        onChange={(e) => setInference(e.target.value)}
+        maxLength={600}
+      />
       <div className="mt-3 flex items-center gap-4">
         <Button look="solid" disabled={busy} onClick={() => void write()}>
           Write entry {view.entries.length + 1}
         </Button>
-        <label className="flex min-h-11 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="size-5 accent-(--rust)"
-            checked={unsure}
-            onChange={(e) => setUnsure(e.target.checked)}
-          />{' '}
-          not sure
-        </label>
+        <Check label="not sure" on={unsure} change={setUnsure} />
       </div>
     </section>
   );

@@ -8,6 +8,7 @@ import { schoolOf } from '#core/scheme/rules';
 import { SCHOOL_NAMES } from '#core/scheme/tests';
 import { Link } from 'react-router';
 import type { CaseView } from '#contract';
+import { ChoiceField } from '../../parts/fields';
 
 /** A salt goes by the school of the house; a compound has a path of its own. */
 export const schemeOfCase = (view: CaseView): Scheme => (view.summary.matter === 'compound' ? 'organic' : schoolOf(view.rules));
@@ -17,6 +18,11 @@ export function useRoute(view: CaseView): Station[] {
 }
 
 /** The same path where there is no room for it: a list to choose from. */
+function asideOf(standing: Standing): string {
+  if (standing.is === 'to-come') return '';
+  return standing.is === 'done' ? ` (entry ${standing.entry})` : ` (${standing.is})`;
+}
+
 export function RouteChoice({
   route,
   active,
@@ -28,25 +34,21 @@ export function RouteChoice({
 }) {
   return (
     <div className="px-5 pt-4 text-sm text-muted lg:hidden">
-      <label htmlFor="route-choice">Test</label>
-      <select
-        id="route-choice"
-        className="mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink"
+      <ChoiceField
+        label="Test"
+        options={[
+          { value: '', name: 'free work' },
+          ...route.flatMap((station) =>
+            station.stops.map(({ test, standing }) => ({
+              value: test.id,
+              name: test.title + asideOf(standing),
+              group: station.name,
+            })),
+          ),
+        ]}
         value={active ?? ''}
         onChange={(e) => choose(e.target.value || null)}
-      >
-        <option value="">free work</option>
-        {route.map((station) => (
-          <optgroup key={station.id} label={station.name}>
-            {station.stops.map(({ test, standing }) => (
-              <option key={test.id} value={test.id}>
-                {test.title}
-                {standing.is === 'done' ? ` (entry ${standing.entry})` : standing.is === 'to-come' ? '' : ` (${standing.is})`}
-              </option>
-            ))}
-          </optgroup>
-        ))}
-      </select>
+      />
     </div>
   );
 }

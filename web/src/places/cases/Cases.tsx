@@ -1,8 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { clsx } from 'clsx';
 import { formatDistanceToNow } from 'date-fns';
 import { Dialog, Tabs } from 'radix-ui';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useNavigate, Link } from 'react-router';
+import type { z } from 'zod';
 import {
   type CaseSummary,
   type OwnStructure as Structure,
@@ -10,6 +12,7 @@ import {
   type RealSample as Real,
   realSampleSchema,
 } from '#contract';
+import { ChoiceField, TextField, Wrong } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Blank, Button, Heading } from '../../parts/ui';
@@ -51,103 +54,101 @@ function Sheet({ of: c }: { of: CaseSummary }) {
   );
 }
 
-/** A sample that really stands on the bench: Foxing leads, counts and records; the eyes are yours. */
-function RealSample({ create, busy }: { create: (real: Real) => void; busy: boolean }) {
+/** A few fields that begin a case together; what is wrong with them is told before anything is sent. */
+function Beginning<T extends z.ZodType>({
+  name,
+  title,
+  note,
+  schema,
+  read,
+  begin,
+  submit,
+  busy,
+  columns,
+  className,
+  children,
+}: {
+  name: string;
+  title: string;
+  note: string;
+  schema: T;
+  read: (form: FormData) => unknown;
+  begin: (given: z.infer<T>) => void;
+  submit: string;
+  busy: boolean;
+  columns: string;
+  className?: string;
+  children: ReactNode;
+}) {
   const [problem, setProblem] = useState<string | null>(null);
-  const fieldClass = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
   return (
     <form
-      className="mt-4"
-      aria-label="A real sample"
+      className={className}
+      aria-label={name}
       onSubmit={(e) => {
         e.preventDefault();
-        const form = new FormData(e.currentTarget);
-        const parsed = realSampleSchema.safeParse({
-          name: form.get('name'),
-          look: form.get('look'),
-          grams: Number(form.get('grams')),
-          matter: form.get('matter'),
-        });
-        if (!parsed.success) return setProblem(parsed.error.issues[0]!.message);
-        setProblem(null);
-        create(parsed.data);
+        const parsed = schema.safeParse(read(new FormData(e.currentTarget)));
+        setProblem(parsed.success ? null : parsed.error.issues[0]!.message);
+        if (parsed.success) begin(parsed.data);
       }}
     >
-      <h3 className="text-xl">A real sample on your bench</h3>
-      <p className="mt-1 text-sm text-muted">
-        Foxing leads you through the tests, counts, times and reasons; what is seen, you say.
-      </p>
-      <div className="mt-2 grid gap-3 text-sm text-muted sm:grid-cols-[1fr_1.4fr_6rem_9rem]">
-        <label>
-          Name or number
-          <input name="name" className={fieldClass} maxLength={60} />
-        </label>
-        <label>
-          What it looks like
-          <input name="look" className={fieldClass} maxLength={80} />
-        </label>
-        <label>
-          Grams
-          <input name="grams" inputMode="decimal" className={fieldClass} />
-        </label>
-        <label>
-          Kind
-          <select name="matter" className={fieldClass} defaultValue="salt">
-            <option value="salt">salt or mixture</option>
-            <option value="compound">organic compound</option>
-          </select>
-        </label>
-      </div>
-      {problem && (
-        <p role="alert" className="mt-2 text-sm text-rust-deep">
-          {problem}
-        </p>
-      )}
+      <h3 className="text-xl">{title}</h3>
+      <p className="mt-1 text-sm text-muted">{note}</p>
+      <div className={clsx('mt-2 grid gap-3 text-muted', columns)}>{children}</div>
+      <Wrong>{problem}</Wrong>
       <Button className="mt-3" type="submit" disabled={busy}>
-        Begin with the real sample
+        {submit}
       </Button>
     </form>
   );
 }
 
+const KINDS = [
+  { value: 'salt', name: 'salt or mixture' },
+  { value: 'compound', name: 'organic compound' },
+];
+
+/** A sample that really stands on the bench: Foxing leads, counts and records; the eyes are yours. */
+function RealSample({ create, busy }: { create: (real: Real) => void; busy: boolean }) {
+  return (
+    <Beginning
+      name="A real sample"
+      title="A real sample on your bench"
+      note="Foxing leads you through the tests, counts, times and reasons; what is seen, you say."
+      schema={realSampleSchema}
+      read={(form) => ({ ...Object.fromEntries(form), grams: Number(form.get('grams')) })}
+      begin={create}
+      submit="Begin with the real sample"
+      busy={busy}
+      columns="sm:grid-cols-[1fr_1.4fr_6rem_9rem]"
+      className="mt-4"
+    >
+      <TextField label="Name or number" name="name" maxLength={60} />
+      <TextField label="What it looks like" name="look" maxLength={80} />
+      <TextField label="Grams" name="grams" inputMode="decimal" />
+      <ChoiceField label="Kind" name="matter" options={KINDS} defaultValue="salt" />
+    </Beginning>
+  );
+}
+
 /** Any structure as an unknown, for whoever sets it: the label should not tell. */
 function OwnStructure({ create, busy }: { create: (structure: Structure) => void; busy: boolean }) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const fieldClass = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
   return (
-    <form
+    <Beginning
+      name="A structure of your own"
+      title="Or any organic structure, simulated"
+      note="Set an unknown for someone else by its SMILES; the case shows only the label."
+      schema={ownStructureSchema}
+      read={(form) => ({ ...Object.fromEntries(form), grams: 5 })}
+      begin={create}
+      submit="Begin with this structure"
+      busy={busy}
+      columns="sm:grid-cols-[1fr_2fr]"
       className="mt-5 border-t border-rule pt-4"
-      aria-label="A structure of your own"
-      onSubmit={(e) => {
-        e.preventDefault();
-        const form = new FormData(e.currentTarget);
-        const parsed = ownStructureSchema.safeParse({ name: form.get('label'), smiles: form.get('smiles'), grams: 5 });
-        if (!parsed.success) return setProblem(parsed.error.issues[0]!.message);
-        setProblem(null);
-        create(parsed.data);
-      }}
     >
-      <h3 className="text-xl">Or any organic structure, simulated</h3>
-      <p className="mt-1 text-sm text-muted">Set an unknown for someone else by its SMILES; the case shows only the label.</p>
-      <div className="mt-2 grid gap-3 text-sm text-muted sm:grid-cols-[1fr_2fr]">
-        <label>
-          Label
-          <input name="label" className={fieldClass} maxLength={60} />
-        </label>
-        <label>
-          SMILES
-          <input name="smiles" className={fieldClass} maxLength={500} autoComplete="off" spellCheck={false} />
-        </label>
-      </div>
-      {problem && (
-        <p role="alert" className="mt-2 text-sm text-rust-deep">
-          {problem}
-        </p>
-      )}
-      <Button className="mt-3" type="submit" disabled={busy}>
-        Begin with this structure
-      </Button>
-    </form>
+      <TextField label="Label" name="name" maxLength={60} />
+      <TextField label="SMILES" name="smiles" maxLength={500} autoComplete="off" spellCheck={false} />
+    </Beginning>
   );
 }
 

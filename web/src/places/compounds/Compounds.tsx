@@ -3,6 +3,7 @@ import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { LIST_FORMATS, type ListFormat } from '#core/exchange/formats';
 import type { CompoundView } from '#contract';
+import { TextField } from '../../parts/fields';
 import { Formula, nameOf } from '../../parts/Formula';
 import { Structure } from '../../parts/Structure';
 import { Blank, Button, Heading } from '../../parts/ui';
@@ -10,7 +11,6 @@ import { TopBar } from '../../shell/TopBar';
 import { api, listAddress } from '../../state/api';
 
 const SHOWN = 60;
-const field = 'block min-h-11 rounded-lg border border-rule bg-card px-3 text-ink';
 const FORMAT_NAMES: Readonly<Record<ListFormat, string>> = { smiles: 'SMILES', sdf: 'SDF', csv: 'CSV' };
 
 function formatOf(file: string): ListFormat | null {
@@ -154,15 +154,14 @@ export function Compounds() {
           Compounds
         </Heading>
         <InAndOut own={data?.filter((c) => c.own).length ?? 0} />
-        <label className="mt-5 block text-sm text-muted">
-          Find by name, formula, element or group
-          <input
-            type="search"
-            className={`${field} mt-1 w-full max-w-md`}
-            value={wanted}
-            onChange={(e) => setWanted(e.target.value)}
-          />
-        </label>
+        <TextField
+          label="Find by name, formula, element or group"
+          className="mt-5 max-w-md"
+          labelClass="text-muted"
+          type="search"
+          value={wanted}
+          onChange={(e) => setWanted(e.target.value)}
+        />
         {error && (
           <Blank title="The compounds did not open">
             <p>{error.message}</p>

@@ -3,16 +3,20 @@ import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
 import type { CaseView } from '#contract';
 import { nameOf } from '../../parts/Formula';
+import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Button } from '../../parts/ui';
 import type { OpenCase } from '../../shell/CaseShell';
 
 type Found = NonNullable<CaseView['conclusion']>['found'][number];
 
-const field = 'min-h-11 rounded-lg border border-rule bg-card px-3 text-sm';
-
 function readEvidence(text: string): number[] {
   return [...new Set((text.match(/\d+/g) ?? []).map(Number))].filter((n) => n > 0);
 }
+
+const CLAIMS = [
+  { value: 'confirmed', name: 'present' },
+  { value: 'may-be-present', name: 'may be present' },
+];
 
 /** Ion by ion, each with the numbered entries that show it. */
 export function Conclude({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
@@ -78,78 +82,59 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
         ))}
       </ul>
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <label className="text-sm text-muted">
-          {what}
-          <select className={`${field} mt-1 block text-ink`} value={ion} onChange={(e) => setIon(e.target.value)}>
-            <option value="">choose …</option>
-            {Object.entries(choices).map(([label, ids]) => (
-              <optgroup key={label} label={label}>
-                {ids.map((id) => (
-                  <option key={id} value={id}>
-                    {nameOf(id)}
-                  </option>
-                ))}
-              </optgroup>
-            ))}
-          </select>
-        </label>
-        <label className="text-sm text-muted">
-          Claim
-          <select
-            className={`${field} mt-1 block text-ink`}
-            value={claim}
-            onChange={(e) => setClaim(e.target.value as Found['claim'])}
-          >
-            <option value="confirmed">present</option>
-            <option value="may-be-present">may be present</option>
-          </select>
-        </label>
-        <label className="text-sm text-muted">
-          Evidence
-          <input
-            className={`${field} mt-1 block w-40 text-ink`}
-            value={evidence}
-            placeholder="entries, e.g. 3, 5"
-            onChange={(e) => setEvidence(e.target.value)}
-          />
-        </label>
+        <ChoiceField
+          label={what}
+          labelClass="text-muted"
+          options={[
+            { value: '', name: 'choose …' },
+            ...Object.entries(choices).flatMap(([group, ids]) => ids.map((id) => ({ value: id, name: nameOf(id), group }))),
+          ]}
+          value={ion}
+          onChange={(e) => setIon(e.target.value)}
+        />
+        <ChoiceField
+          label="Claim"
+          labelClass="text-muted"
+          options={CLAIMS}
+          value={claim}
+          onChange={(e) => setClaim(e.target.value as Found['claim'])}
+        />
+        <TextField
+          label="Evidence"
+          className="w-40"
+          labelClass="text-muted"
+          value={evidence}
+          placeholder="entries, e.g. 3, 5"
+          onChange={(e) => setEvidence(e.target.value)}
+        />
         <Button onClick={addIon}>Add the {what.toLowerCase()}</Button>
       </div>
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
-        <label className="text-sm text-muted">
-          {compound ? 'Proposed compound' : 'Proposed formula'}
-          <input
-            className={`${field} mt-1 block w-full text-ink`}
-            value={formula}
-            maxLength={80}
-            onChange={(e) => setFormula(e.target.value)}
-          />
-        </label>
-        <label className="text-sm text-muted">
-          Signed
-          <input
-            className={`${field} mt-1 block w-full text-ink`}
-            value={signed}
-            maxLength={80}
-            onChange={(e) => setSigned(e.target.value)}
-          />
-        </label>
-        <label className="text-sm text-muted sm:col-span-2">
-          Remarks
-          <textarea
-            className={`${field} mt-1 block w-full py-2 text-ink`}
-            rows={2}
-            value={remarks}
-            maxLength={1000}
-            onChange={(e) => setRemarks(e.target.value)}
-          />
-        </label>
+        <TextField
+          label={compound ? 'Proposed compound' : 'Proposed formula'}
+          labelClass="text-muted"
+          value={formula}
+          maxLength={80}
+          onChange={(e) => setFormula(e.target.value)}
+        />
+        <TextField
+          label="Signed"
+          labelClass="text-muted"
+          value={signed}
+          maxLength={80}
+          onChange={(e) => setSigned(e.target.value)}
+        />
+        <TextArea
+          label="Remarks"
+          className="sm:col-span-2"
+          labelClass="text-muted"
+          rows={2}
+          value={remarks}
+          maxLength={1000}
+          onChange={(e) => setRemarks(e.target.value)}
+        />
       </div>
-      {said && (
-        <p role="alert" className="mt-3 text-sm font-bold text-rust-deep">
-          {said}
-        </p>
-      )}
+      <Wrong>{said}</Wrong>
       <Button look="solid" className="mt-4" onClick={() => void sign()}>
         Sign the report
       </Button>

@@ -5,6 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { testById } from '#core/scheme/tests';
 import type { CaseView, EntryView } from '#contract';
+import { TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Blank, Button, Heading } from '../../parts/ui';
@@ -30,15 +31,7 @@ function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'
           <Dialog.Description className="mt-1 text-sm text-muted">
             It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.
           </Dialog.Description>
-          <label className="mt-4 block text-sm">
-            Why?
-            <input
-              value={reason}
-              onChange={(e) => setReason(e.target.value)}
-              maxLength={300}
-              className="mt-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3"
-            />
-          </label>
+          <TextField label="Why?" className="mt-4" value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} />
           <div className="mt-4 flex gap-3">
             <Button
               look="solid"

@@ -5,17 +5,16 @@ import { toast } from 'sonner';
 import { REAGENTS } from '#core/matter/data/reagents';
 import { type HouseRules as Rules, houseRulesSchema, QUESTIONS } from '#core/scheme/rules';
 import { TESTS } from '#core/scheme/tests';
+import { Check, ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
 
-const field = 'mt-1 block min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-ink';
-
 const HELP = [
-  { id: 'none', name: 'None: only the steps' },
-  { id: 'signs', name: 'What to look for in each test' },
-  { id: 'words', name: 'Also words for what is there, in simulated cases' },
-] as const;
+  { value: 'none', name: 'None: only the steps' },
+  { value: 'signs', name: 'What to look for in each test' },
+  { value: 'words', name: 'Also words for what is there, in simulated cases' },
+];
 
 /** Reagents or tests that are not allowed here: chosen from a list, taken back by a press. */
 function Restricted({
@@ -32,19 +31,16 @@ function Restricted({
   const name = (id: string) => all.find((a) => a.id === id)?.name ?? id;
   return (
     <div>
-      <label className="block text-sm text-muted">
-        {label}
-        <select className={field} value="" onChange={(e) => e.target.value && change([...chosen, e.target.value])}>
-          <option value="">choose…</option>
-          {all
-            .filter((a) => !chosen.includes(a.id))
-            .map((a) => (
-              <option key={a.id} value={a.id}>
-                {a.name}
-              </option>
-            ))}
-        </select>
-      </label>
+      <ChoiceField
+        label={label}
+        labelClass="text-muted"
+        options={[
+          { value: '', name: 'choose…' },
+          ...all.filter((a) => !chosen.includes(a.id)).map((a) => ({ value: a.id, name: a.name })),
+        ]}
+        value=""
+        onChange={(e) => e.target.value && change([...chosen, e.target.value])}
+      />
       <ul className="mt-2 flex flex-wrap gap-1.5">
         {chosen.map((id) => (
           <li key={id}>
@@ -97,25 +93,15 @@ function Form({ rules }: { rules: Rules }) {
         </h2>
         <div className="mt-3 grid gap-x-8 gap-y-5 md:grid-cols-2">
           {QUESTIONS.map((q) => (
-            <div key={q.id}>
-              <label className="block text-sm font-bold" htmlFor={q.id}>
-                {q.ask}
-              </label>
-              <select
-                id={q.id}
-                className={field}
-                value={draft.answers[q.id] ?? q.options[0]!.id}
-                onChange={(e) => set({ answers: { ...draft.answers, [q.id]: e.target.value } })}
-              >
-                {q.options.map((o, i) => (
-                  <option key={o.id} value={o.id}>
-                    {o.name}
-                    {i === 0 ? ' (usual)' : ''}
-                  </option>
-                ))}
-              </select>
-              <p className="mt-1 text-sm text-muted">{q.why}</p>
-            </div>
+            <ChoiceField
+              key={q.id}
+              label={q.ask}
+              labelClass="font-bold"
+              note={q.why}
+              options={q.options.map((o, i) => ({ value: o.id, name: i === 0 ? `${o.name} (usual)` : o.name }))}
+              value={draft.answers[q.id] ?? q.options[0]!.id}
+              onChange={(e) => set({ answers: { ...draft.answers, [q.id]: e.target.value } })}
+            />
           ))}
         </div>
       </section>
@@ -147,66 +133,42 @@ function Form({ rules }: { rules: Rules }) {
           At the bench
         </h2>
         <div className="mt-3 grid gap-x-8 gap-y-5 md:grid-cols-2">
-          <label className="block text-sm font-bold">
-            Size of a drop, mL
-            <input
-              className={field}
-              inputMode="decimal"
-              value={drop}
-              onChange={(e) => {
-                setDrop(e.target.value);
-                setProblem(null);
-              }}
-            />
-            <span className="mt-1 block text-sm font-normal text-muted">
-              Count the drops in a millilitre: twenty make 0.05 mL.
-            </span>
-          </label>
-          <div>
-            <label className="block text-sm font-bold" htmlFor="help">
-              Help
-            </label>
-            <select
-              id="help"
-              className={field}
-              value={draft.help}
-              onChange={(e) => set({ help: e.target.value as Rules['help'] })}
-            >
-              {HELP.map((h) => (
-                <option key={h.id} value={h.id}>
-                  {h.name}
-                </option>
-              ))}
-            </select>
-          </div>
-          <label className="flex min-h-11 items-center gap-3 text-sm font-bold">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--rust)"
-              checked={draft.ownFirst}
-              onChange={(e) => set({ ownFirst: e.target.checked })}
-            />
-            My own inference first: Foxing’s stays hidden until mine is written
-          </label>
-          <label className="block text-sm font-bold md:col-span-2">
-            Local safety notes
-            <textarea
-              className={`${field} min-h-28 py-2`}
-              maxLength={4000}
-              value={draft.notes}
-              onChange={(e) => set({ notes: e.target.value })}
-            />
-            <span className="mt-1 block text-sm font-normal text-muted">
-              Shown before the first step of every test: where the eyewash is, whom to call, which waste goes where.
-            </span>
-          </label>
+          <TextField
+            label="Size of a drop, mL"
+            labelClass="font-bold"
+            note="Count the drops in a millilitre: twenty make 0.05 mL."
+            inputMode="decimal"
+            value={drop}
+            onChange={(e) => {
+              setDrop(e.target.value);
+              setProblem(null);
+            }}
+          />
+          <ChoiceField
+            label="Help"
+            labelClass="font-bold"
+            options={HELP}
+            value={draft.help}
+            onChange={(e) => set({ help: e.target.value as Rules['help'] })}
+          />
+          <Check
+            label={<strong>My own inference first: Foxing’s stays hidden until mine is written</strong>}
+            on={draft.ownFirst}
+            change={(ownFirst) => set({ ownFirst })}
+          />
+          <TextArea
+            label="Local safety notes"
+            className="md:col-span-2"
+            labelClass="font-bold"
+            note="Shown before the first step of every test: where the eyewash is, whom to call, which waste goes where."
+            rows={4}
+            maxLength={4000}
+            value={draft.notes}
+            onChange={(e) => set({ notes: e.target.value })}
+          />
         </div>
       </section>
-      {problem && (
-        <p role="alert" className="text-rust-deep">
-          {problem}
-        </p>
-      )}
+      <Wrong>{problem}</Wrong>
       <div className="sticky bottom-0 flex gap-3 border-t border-rule bg-ground py-3">
         <Button look="solid" type="submit" disabled={saving}>
           Keep these rules
