@@ -1,9 +1,9 @@
 import { gunzipSync } from 'node:zlib';
 import { readFileSync } from 'node:fs';
-import { advise } from '#core/reasoning/advise';
+import { advise, proving } from '#core/reasoning/advise';
 import { type Atlas, leafOf, rulesFor, rulesOf, SINGLES } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { infer, type Inference } from '#core/reasoning/infer';
+import { infer, type Inference, THOROUGH } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/observer';
 import { parseRecord, RecordError } from '#core/reasoning/record';
 import { parting, settling } from '#core/reasoning/settle';
@@ -19,7 +19,8 @@ import {
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';
-import { showsSign } from '#core/scheme/tests';
+import { showsSign, testById, testsOf } from '#core/scheme/tests';
+import { World } from '#core/scheme/world';
 import { solve } from '#core/reasoning/solve';
 import { SaltSpace } from '#core/reasoning/space';
 import { parseSalt } from '#core/matter/salts';
@@ -159,9 +160,62 @@ describe('what the evidence proves', () => {
   });
 });
 
+describe('two salts that change what each other shows', () => {
+  const TESTS = [
+    'look',
+    'solution-water',
+    'flame',
+    'flame-cobalt-glass',
+    'ammonium',
+    'dilute-acid',
+    'concentrated-acid',
+    'carbonate-extract',
+    'silver-acid',
+    'barium-acid',
+    'hydroxide',
+    'ammonia',
+  ];
+  const space = new SaltSpace(atlas, 'no-sulfide', { cations: 2, anions: 2 });
+  const mixed = (a: string, b: string) => {
+    const sample = { salts: [a, b].map((formula) => ({ formula, grams: 1.5 })) };
+    const world = new World(sample, 'no-sulfide', rulesOf('no-sulfide'));
+    return TESTS.map((t, i) => entry(i + 1, t, ...world.result(t).see));
+  };
+
+  test('a quick look is not sure of what it has not simulated, and says so; a thorough one finds them', () => {
+    const record = mixed('PbCl2', 'Na2Cr2O7');
+    const quick = infer(space, record);
+    expect(quick.explained).toBe(false);
+    expect(quick.identities[0]!.probability).toBeLessThan(0.5);
+    const thorough = infer(space, record, THOROUGH);
+    expect(thorough.explained).toBe(true);
+    expect([...thorough.identities[0]!.ions].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
+    expect(thorough.identities[0]!.against).toEqual([]);
+  });
+
+  test('however the ions are paired, it is one identity', () => {
+    const { identities } = infer(space, mixed('CaBr2·6H2O', '(NH4)2C2O4'), THOROUGH);
+    const keys = identities.map((i) => [...i.ions].sort().join());
+    expect(new Set(keys).size).toBe(keys.length);
+    expect(keys[0]).toBe('Br-,C2O4^2-,Ca2+,NH4+');
+  });
+
+  test('an ion is proved by a test of its own, the quickest that is left and allowed', () => {
+    const open = bounds(space, []);
+    const first = proving(space, 'Pb2+', open)!;
+    expect(testById.get(first)!.signs!.some((s) => s.proves && s.of.includes('Pb2+'))).toBe(true);
+    const next = proving(space, 'Pb2+', { ...open, done: new Set([first]) })!;
+    expect(next).not.toBe(first);
+    expect(space.costs[next]!.minutes).toBeGreaterThanOrEqual(space.costs[first]!.minutes);
+    expect(proving(space, 'Pb2+', { ...open, notAvailable: [first] })).toBe(next);
+    const all = testsOf('no-sulfide').map((t) => t.id);
+    expect(proving(space, 'Pb2+', { ...open, done: new Set(all) })).toBeUndefined();
+  });
+});
+
 describe('bad and hostile records', () => {
   test('of the wrong shape are refused with the field', () => {
-    expect(() => parseRecord({ school: 'hogwarts', entries: [] })).toThrow(RecordError);
+    expect(() => parseRecord({ school: 'elsewhere', entries: [] })).toThrow(RecordError);
     expect(() => parseRecord({ entries: 'all' })).toThrow(/entries/);
     expect(() => parseRecord(null)).toThrow(RecordError);
   });

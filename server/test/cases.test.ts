@@ -17,6 +17,8 @@ import type { CaseEvent } from '#core/record/events';
 import { JARS } from '../src/demo/jars';
 import { loadDemo } from '../src/demo/load';
 import { migrate } from '../src/db/pool';
+import { DEFAULT_RULES } from '#core/scheme/rules';
+import { World } from '#core/scheme/world';
 import { type Running, startServer } from '../src/start';
 
 let folder: string;
@@ -236,6 +238,40 @@ test('a real sample is led and reckoned for, and nothing of it is made up', asyn
   expect(reckoned.waterTo).toBeGreaterThan(20);
   expect(reckoned.neutralise!.end).toBe('just-basic');
   expect((await ask(`/api/cases/${view.summary.id}/reckoning`, { tube: 'Q', reagent: 'water' })).status).toBe(422);
+});
+
+test('when nothing explains a record a thorough look is offered, and a newer record does not wait for it', async () => {
+  const made = await ask('/api/cases', { real: { name: 'U 18', look: 'white grains', grams: 3 } });
+  let view = caseViewSchema.parse(JSON.parse(made.text));
+  const salts = ['BaBr2', 'KNO3'].map((formula) => ({ formula, grams: 1.5 }));
+  const world = new World({ salts }, 'no-sulfide', DEFAULT_RULES);
+  const seen = (test: string): CaseEvent => ({ kind: 'entry', payload: { test, observed: [...world.result(test).see] } });
+  const ammonia: CaseEvent = {
+    kind: 'entry',
+    payload: { test: 'ammonium', observed: [{ channel: 'paper', paper: 'red-litmus', event: 'changed', colour: 'blue' }] },
+  };
+  for (const event of [...['solution-water', 'flame', 'flame-cobalt-glass', 'silver-acid', 'barium-chromate'].map(seen), ammonia])
+    view = (await append(view, event)).view!;
+  const at = `/api/cases/${view.summary.id}/reasoning`;
+  const think = async (effort: string) => {
+    const found = reasoningSchema.parse(JSON.parse((await ask(`${at}?effort=${effort}`)).text));
+    if (found.waiting) throw new Error('the reasoning waits');
+    return found;
+  };
+  const [prompt, thorough] = await Promise.all([think('prompt'), think('thorough')]);
+  expect(prompt.further).toBe(true);
+  expect(thorough.further).toBe(false);
+  for (const found of [prompt, thorough]) expect(found.identities[0]!.against.length).toBeGreaterThan(0);
+
+  const later = ask(`${at}?effort=thorough`);
+  view = (await append(view, note('flame'))).view!;
+  const stale = ask(`${at}?effort=thorough`);
+  view = (await append(view, note('flame'))).view!;
+  const newest = ask(`${at}?effort=thorough`);
+  expect((await later).status).toBe(200);
+  expect([200, 409]).toContain((await stale).status);
+  expect((await newest).status).toBe(200);
+  expect(await ask(`${at}?effort=endless`)).toMatchObject({ status: 422, text: expect.stringMatching(/prompt/) as string });
 });
 
 test('headers are strict, and another site may not write', async () => {

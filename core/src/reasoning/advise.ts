@@ -39,8 +39,6 @@ const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, hi
 const MISREAD = 0.05;
 /** Differences of texture, amount or shade count for so much of the rest. */
 const SUBTLE = 0.15;
-/** Of the likeliest, the share below which a possibility is not spoken of. */
-const LIKELY = 0.004;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
 const DRAWN = 2000;
 
@@ -92,8 +90,6 @@ export function advise(
   about?: (member: number) => boolean,
 ): Advice[] {
   const { weights } = inference;
-  const heaviest = weights.reduce((a, b) => Math.max(a, b), 0);
-  const left = weights.reduce((n, w) => n + (w > LIKELY * heaviest ? 1 : 0), 0);
   const drawn = draw(weights);
   const out: Advice[] = [];
   for (const test of open(space, bounds)) {
@@ -120,7 +116,7 @@ export function advise(
       minutes: cost.minutes,
       sample_mg: Math.round(cost.grams * 1000) || 20,
       hazard,
-      why: reason(splits, left, cost.minutes, hazard),
+      why: reason(splits, drawn.size, cost.minutes, hazard),
       splits: splits.slice(0, 6),
     });
   }

@@ -18,8 +18,10 @@ const ROUGHLY = -2.5;
 const BEATEN = 10;
 /** The likeliest that are simulated however well one of them explains the record; at most half of all that may be. */
 const FIRST = 10;
-/** A sample that explains more than this share of the entries poorly is doubted, and others are looked at. */
-const MISTAKES = 0.01;
+/** So many after the best that are no better, and it is taken though it leaves the usual share of mistakes unexplained. */
+const PATIENCE = 60;
+const MISTAKES = 0.05;
+/** ln likelihood below which an entry is explained poorly: others are looked at then. */
 const POORLY = Math.log(0.1);
 
 /** @param most mixtures that may be simulated, as long as the best of them explains too little. */
@@ -40,10 +42,11 @@ export function evidenceOf(
     return { entry, scale, ln };
   });
   const race = new Race(space, evidence, rough);
-  const explained = () => race.poor() <= entries.length * MISTAKES;
+  const explained = () => race.poor() === 0;
+  const settled = () => race.idle >= PATIENCE && race.poor() <= 1 + entries.length * MISTAKES;
   const first = Math.min(FIRST, most >> 1);
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && !(run >= first && explained()); run++) {
+  for (let run = 0; run < most && !(run >= first && (explained() || settled())); run++) {
     const m = queue.next(run < first ? undefined : race.leader);
     if (m === undefined) break;
     race.enter(m);
@@ -54,6 +57,8 @@ export function evidenceOf(
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
 class Race {
   leader: number | undefined;
+  /** How many have come in since the leader did. */
+  idle = 0;
   private best = -Infinity;
   /** Entries in the order in which they are tried: what put out the last one comes first. */
   private readonly order: number[];
@@ -70,6 +75,7 @@ class Race {
   }
 
   enter(m: number): void {
+    this.idle++;
     let sum = this.space.lnPrior[m]!;
     for (const [place, k] of this.order.entries()) {
       const { entry, scale, ln } = this.evidence[k]!;
@@ -80,7 +86,7 @@ class Race {
         return;
       }
     }
-    if (sum > this.best) [this.leader, this.best] = [m, sum];
+    if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
   }
 
   /** Entries that the best so far explains poorly. */

@@ -120,7 +120,7 @@ function RealSample({ create, busy }: { create: (real: Real) => void; busy: bool
       begin={create}
       submit="Begin with the real sample"
       busy={busy}
-      columns="sm:grid-cols-[1fr_1.4fr_6rem_9rem]"
+      columns="sm:grid-cols-[1fr_1.2fr_5rem_11.5rem]"
       className="mt-4"
     >
       <TextField label="Name or number" name="name" maxLength={60} />
