@@ -11,7 +11,8 @@ for (const theme of ['light', 'hood'] as const) {
     await openCase(page, 'Phial 42');
     const compound = page.url().replace(/\/[a-z]+$/, '');
     const places = ['bench', 'suspects', 'ledger'].flatMap((place) => [`${base}/${place}`, `${compound}/${place}`]);
-    for (const url of ['/cases', '/house-rules', '/compounds', ...places]) {
+    const handbook = ['/handbook', '/handbook/tests/silver-acid', '/handbook/suspects/Pb2%2B'];
+    for (const url of ['/cases', '/house-rules', '/compounds', ...handbook, ...places]) {
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1 }), url).toBeVisible();
       await expect(page.getByText(/^(Fetching|Weighing|Drawing)/)).toHaveCount(0);

@@ -155,6 +155,15 @@ export const importSchema = z.strictObject({
 });
 export const importedSchema = z.object({ taken: z.number(), refused: z.array(z.object({ at: z.number(), why: z.string() })) });
 
+/** What the samples that hold an ion, element or group show in a test, the commonest first; of the many, some are named. */
+export const givenSchema = z.object({
+  test: z.string(),
+  suspect: z.string(),
+  samples: z.number(),
+  outcomes: z.array(z.object({ see: z.array(observationSchema), samples: z.number(), such: z.array(z.string()) })),
+});
+export type GivenView = z.infer<typeof givenSchema>;
+
 /** How long to think about a record: as long as someone waits, or until mixtures were looked at thoroughly. */
 export const effortSchema = z.enum(['prompt', 'thorough']);
 export type Effort = z.infer<typeof effortSchema>;

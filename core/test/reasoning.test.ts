@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import { advise, proving } from '#core/reasoning/advise';
 import { type Atlas, leafOf, rulesFor, rulesOf, SINGLES } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
+import { given, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { infer, type Inference, THOROUGH } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/observer';
 import { parseRecord, RecordError } from '#core/reasoning/record';
@@ -81,6 +82,38 @@ describe('the atlas', () => {
     for (const school of SCHOOLS) {
       const rows = [...Object.values(atlas.tests['']), ...Object.values(atlas.tests[school])];
       expect(new Set(SINGLES.map((_, i) => rows.map((r) => r[i]).join())).size).toBe(SINGLES.length);
+    }
+  });
+});
+
+describe('what each gives', () => {
+  const space = single();
+
+  test('the commonest first, every salt counted once, and some of them named', () => {
+    const { samples, outcomes } = given(space, 'silver-acid', 'Cl-');
+    expect(samples).toBe(SINGLES.filter((s) => s.ions.includes('Cl-')).length);
+    expect(outcomes.reduce((sum, o) => sum + o.samples, 0)).toBe(samples);
+    expect(outcomes.map((o) => o.samples)).toEqual(outcomes.map((o) => o.samples).sort((a, b) => b - a));
+    expect(outcomes[0]!.see).toContainEqual(
+      expect.objectContaining({ channel: 'precipitate', colour: 'white', texture: 'curdy' }),
+    );
+    for (const o of outcomes)
+      for (const name of o.such) {
+        const m = SINGLES.findIndex((s) => s.name === name);
+        expect(SINGLES[m]!.ions).toContain('Cl-');
+        expect(space.exact(m, 'silver-acid')).toEqual(o.see);
+      }
+  });
+
+  test('every ion has a test that shows it, and a mixture counts for none', () => {
+    const two = new SaltSpace(atlas, 'no-sulfide', { cations: 2, anions: 1 });
+    expect(inTest(two, 'flame')).toEqual(inTest(space, 'flame'));
+    for (const ion of space.suspects) {
+      const rows = ofSuspect(space, ion);
+      const shows = rows.filter((r) =>
+        testById.get(r.test)!.signs!.some((s) => s.of.includes(ion) && r.outcomes.some((o) => showsSign(o.see, s))),
+      );
+      expect([ion, shows.length > 0]).toEqual([ion, true]);
     }
   });
 });

@@ -11,6 +11,7 @@ import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
 import { compoundRoutes } from './compounds/routes';
 import type { Db } from './db/pool';
+import { handbookRoutes } from './handbook/routes';
 import type { Reasoner } from './reasoning/reasoner';
 import { ruleRoutes } from './rules/rules';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
@@ -76,6 +77,7 @@ export function createApp({ db, live, reasoner, log, web }: AppParts): Express {
       next();
     },
     ruleRoutes(db),
+    handbookRoutes(db),
     compoundRoutes(db),
     caseRoutes(db, live, reasoner),
     unknownRoute,

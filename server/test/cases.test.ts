@@ -8,6 +8,7 @@ import {
   caseSummarySchema,
   type CaseView,
   caseViewSchema,
+  givenSchema,
   jarSchema,
   problemSchema,
   reasoningSchema,
@@ -17,6 +18,7 @@ import type { CaseEvent } from '#core/record/events';
 import { JARS } from '../src/demo/jars';
 import { loadDemo } from '../src/demo/load';
 import { migrate } from '../src/db/pool';
+import type { Observation } from '#core/senses/vocabulary';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { World } from '#core/scheme/world';
 import { type Running, startServer } from '../src/start';
@@ -272,6 +274,19 @@ test('when nothing explains a record a thorough look is offered, and a newer rec
   expect([200, 409]).toContain((await stale).status);
   expect((await newest).status).toBe(200);
   expect(await ask(`${at}?effort=endless`)).toMatchObject({ status: 422, text: expect.stringMatching(/prompt/) as string });
+});
+
+test('the handbook tells what each gives by the school of the house, and nothing of what is not in it', async () => {
+  const tables = async (path: string) => givenSchema.array().parse(JSON.parse((await ask(`/api/handbook/${path}`)).text));
+  const flame = await tables('tests/flame');
+  expect(flame.find((g) => g.suspect === 'Na+')!.outcomes[0]!.see).toEqual([
+    expect.objectContaining({ channel: 'flame', colour: 'yellow' }) as Observation,
+  ]);
+  const lead = await tables(`suspects/${encodeURIComponent('Pb2+')}`);
+  expect(lead.map((g) => g.test)).toContain('lead-chromate');
+  expect((await tables('suspects/ketone')).map((g) => g.test)).toContain('iodoform');
+  for (const path of ['tests/alchemy', 'suspects/phlogiston'])
+    expect(await ask(`/api/handbook/${path}`)).toMatchObject({ status: 404, text: expect.stringMatching(/no such/) as string });
 });
 
 test('headers are strict, and another site may not write', async () => {

@@ -116,6 +116,10 @@ export class CompoundSpace implements Space {
     return test in this.atlas.tests;
   }
 
+  called(m: number): string {
+    return this.members[m]!.name!;
+  }
+
   exact(m: number, test: string): readonly Observation[] {
     return m < LIBRARY.length ? this.atlas.outcomes[this.atlas.tests[test]![m]!]! : this.own[m - LIBRARY.length]!.leaf[test]!;
   }

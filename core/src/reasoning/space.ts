@@ -38,6 +38,8 @@ export interface Space {
   readonly lnPrior: Float64Array;
   readonly costs: Readonly<Record<string, Cost>>;
   knows(test: string): boolean;
+  /** What a member is called. */
+  called(m: number): string;
   /** The outcome, exactly. */
   exact(m: number, test: string): readonly Observation[];
   /** The outcome, quickly. */
@@ -107,6 +109,10 @@ export class SaltSpace implements Space {
 
   knows(test: string): boolean {
     return outcomesIn(this.atlas, this.scheme, test) !== undefined;
+  }
+
+  called(m: number): string {
+    return this.members[m]!.salts.map((i) => SINGLES[i]!.name).join(' + ');
   }
 
   /** A sample of this make, for the simulator. */

@@ -6,7 +6,10 @@ import { HttpProblem } from '../http/problem';
 
 /** What may be asked for. Classes and sealed samples will add to this list. */
 export type Action =
-  | { readonly do: 'list-jars' | 'list-cases' | 'create-case' | 'house-rules' | 'read-library' | 'write-library' }
+  | {
+      readonly do:
+        'list-jars' | 'list-cases' | 'create-case' | 'house-rules' | 'read-handbook' | 'read-library' | 'write-library';
+    }
   | { readonly do: 'read-case' | 'append-event'; readonly owner: string };
 
 declare module 'express-serve-static-core' {
@@ -36,6 +39,7 @@ export function may(person: Person, action: Action): boolean {
     case 'list-cases':
     case 'create-case':
     case 'house-rules':
+    case 'read-handbook':
     case 'read-library':
     case 'write-library':
       return true;

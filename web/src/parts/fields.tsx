@@ -95,7 +95,12 @@ export function ChoiceField({
 export function Check({ label, on, change }: { label: ReactNode; on: boolean; change: (on: boolean) => void }) {
   return (
     <label className="flex min-h-11 items-center gap-2 text-sm">
-      <input type="checkbox" className="size-5 shrink-0 accent-(--rust)" checked={on} onChange={(e) => change(e.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-5 shrink-0 accent-(--rust)"
+        checked={on}
+        onChange={(e) => change(e.target.checked)}
+      />
       {label}
     </label>
   );

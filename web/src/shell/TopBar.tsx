@@ -1,4 +1,4 @@
-import { Hexagon, Moon, ScrollText, Sun } from 'lucide-react';
+import { BookOpen, Hexagon, Moon, ScrollText, Sun } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 
@@ -41,6 +41,7 @@ function ThemeSwitch() {
 }
 
 const PLACES = [
+  { to: '/handbook', name: 'Handbook', Icon: BookOpen },
   { to: '/compounds', name: 'Compounds', Icon: Hexagon },
   { to: '/house-rules', name: 'House rules', Icon: ScrollText },
 ];

@@ -2,6 +2,9 @@ import { createBrowserRouter, isRouteErrorResponse, Link, useRouteError } from '
 import { Bench } from '../places/bench/Bench';
 import { Cases } from '../places/cases/Cases';
 import { Compounds } from '../places/compounds/Compounds';
+import { Handbook } from '../places/handbook/Handbook';
+import { SuspectPage } from '../places/handbook/SuspectPage';
+import { TestPage } from '../places/handbook/TestPage';
 import { HouseRules } from '../places/rules/HouseRules';
 import { Ledger } from '../places/ledger/Ledger';
 import { Suspects } from '../places/suspects/Suspects';
@@ -31,6 +34,9 @@ export const router = createBrowserRouter([
       { path: 'cases', element: <Cases /> },
       { path: 'house-rules', element: <HouseRules /> },
       { path: 'compounds', element: <Compounds /> },
+      { path: 'handbook', element: <Handbook /> },
+      { path: 'handbook/tests/:test', element: <TestPage /> },
+      { path: 'handbook/suspects/:suspect', element: <SuspectPage /> },
       {
         path: 'cases/:caseId',
         element: <CaseShell />,

@@ -1,70 +1,18 @@
 import { clsx } from 'clsx';
 import { Check, TimerIcon, TriangleAlert } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import type { Op } from '#core/bench/ops';
 import { layOut } from '#core/scheme/layout';
-import type { Sign, StandardTest } from '#core/scheme/model';
+import type { StandardTest } from '#core/scheme/model';
 import { cautionsOf, restriction, wasteOf } from '#core/scheme/needs';
 import { sayOp, waitOf } from '#core/scheme/say';
 import { onVessels, stepsOf } from '#core/scheme/tests';
-import { Formula } from '../../parts/Formula';
+import { CONTROLS, LookFor } from '../../parts/LookFor';
 import { Button } from '../../parts/ui';
-import { sayObservation } from '../../parts/words';
 import { Fusion, FusionTaught } from './Fusion';
 import { Corrected, type Melting, meltingFields, MeltingOptions, USUAL_MELTING } from './MeltingOptions';
 import type { PanelProps } from './TestPanel';
-
-function first<T>(value: T | readonly T[]): T {
-  return (Array.isArray(value) ? value[0] : value) as T;
-}
-
-function sayPattern(sign: Sign): string {
-  return sign.see
-    .map((p) => sayObservation({ ...p, ...Object.fromEntries(Object.entries(p).map(([k, v]) => [k, first(v)])) } as never))
-    .join(', ');
-}
-
-function LookFor({ test }: { test: StandardTest }) {
-  return (
-    <div className="mt-4 text-sm">
-      {test.signs && (
-        <>
-          <h2 className="label font-sans">What to look for</h2>
-          <ul className="mt-1 space-y-0.5">
-            {test.signs.map((s, i) => (
-              <li key={i} className="flex flex-wrap gap-x-2">
-                <span className="font-bold">
-                  {s.of.map((ion, k) => (
-                    <span key={ion}>
-                      {k > 0 && ', '}
-                      <Formula of={ion} />
-                    </span>
-                  ))}
-                </span>
-                <span className="text-muted">
-                  {sayPattern(s)}
-                  {s.proves ? '' : ' (a hint)'}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
-      {test.mistaken && (
-        <>
-          <h2 className="label mt-3 font-sans">Easily mistaken</h2>
-          <p className="mt-1 text-muted">{test.mistaken}</p>
-        </>
-      )}
-    </div>
-  );
-}
-
-const CONTROLS = {
-  blank: 'Run a blank beside it: the same steps with water in place of the sample.',
-  'clean-wire': 'The wire first, clean and alone: it must give no colour.',
-  'fresh-reagent': 'See that the reagent is fresh: try it on a known sample.',
-} as const;
 
 /** The steps of a standard test. In a simulated case they are done here; in a real one they are ticked. */
 export function Steps({ test, view, append, hold, choose }: PanelProps & { test: StandardTest }) {
@@ -201,7 +149,17 @@ export function Steps({ test, view, append, hold, choose }: PanelProps & { test:
         </p>
       ) : null}
       {fusing && finished && view.fusion && <FusionTaught fusion={view.fusion} />}
-      {view.rules.help !== 'none' && <LookFor test={test} />}
+      {view.rules.help !== 'none' && (
+        <>
+          <LookFor test={test} />
+          <Link
+            to={`/handbook/tests/${test.id}`}
+            className="mt-2 inline-flex min-h-11 items-center text-sm font-bold text-rust underline"
+          >
+            What each gives: the handbook
+          </Link>
+        </>
+      )}
     </div>
   );
 }
