@@ -199,7 +199,7 @@ export const reasoningSchema = z.union([
     ),
     unused: z.array(z.object({ entry: z.number(), why: z.string() })),
     next: z.array(adviceSchema),
-    /** Nothing looked at so far explains the record well: a thorough look may find better. */
+    /** A thorough look may find better: the likeliest is a mixture, or leaves something unexplained. */
     further: z.boolean(),
   }),
 ]);

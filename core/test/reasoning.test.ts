@@ -218,10 +218,9 @@ describe('two salts that change what each other shows', () => {
   test('a quick look is not sure of what it has not simulated, and says so; a thorough one finds them', () => {
     const record = mixed('PbCl2', 'Na2Cr2O7');
     const quick = infer(space, record);
-    expect(quick.explained).toBe(false);
+    expect(quick.doubtful).toBe(true);
     expect(quick.identities[0]!.probability).toBeLessThan(0.5);
     const thorough = infer(space, record, THOROUGH);
-    expect(thorough.explained).toBe(true);
     expect([...thorough.identities[0]!.ions].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
     expect(thorough.identities[0]!.against).toEqual([]);
   });

@@ -11,25 +11,30 @@ export interface Evidence {
   readonly ln: Float64Array;
 }
 
+/** How many mixtures are simulated: at the least, and at the most while the best of them explains too little. */
+export interface Effort {
+  readonly least: number;
+  readonly most: number;
+}
+
 const UNSURE = 0.5;
 /** What two salts make together shows in test after test: until they are simulated, no entry may cost them more e-folds. */
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
-/** The likeliest that are simulated however well one of them explains the record; at most half of all that may be. */
-const FIRST = 10;
+/** The first that run are those of the rankings; then kin of the best may come between. */
+const FIRST = 6;
 /** So many after the best that are no better, and it is taken though it leaves the usual share of mistakes unexplained. */
 const PATIENCE = 60;
 const MISTAKES = 0.05;
 /** ln likelihood below which an entry is explained poorly: others are looked at then. */
 const POORLY = Math.log(0.1);
 
-/** @param most mixtures that may be simulated, as long as the best of them explains too little. */
 export function evidenceOf(
   space: Space,
   entries: readonly RecordEntry[],
-  most: number,
-): { readonly evidence: Evidence[]; readonly explained: boolean } {
+  { least, most }: Effort,
+): { readonly evidence: Evidence[]; readonly doubtful: boolean } {
   const quick = Float64Array.from(space.lnPrior);
   const rough = Float64Array.from(space.lnPrior);
   const evidence = entries.map((entry): Evidence => {
@@ -44,14 +49,13 @@ export function evidenceOf(
   const race = new Race(space, evidence, rough);
   const explained = () => race.poor() === 0;
   const settled = () => race.idle >= PATIENCE && race.poor() <= 1 + entries.length * MISTAKES;
-  const first = Math.min(FIRST, most >> 1);
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && !(run >= first && (explained() || settled())); run++) {
-    const m = queue.next(run < first ? undefined : race.leader);
+  for (let run = 0; run < most && !(run >= least && (explained() || settled())); run++) {
+    const m = queue.next(run < FIRST ? undefined : race.leader);
     if (m === undefined) break;
     race.enter(m);
   }
-  return { evidence, explained: queue.empty || explained() };
+  return { evidence, doubtful: !queue.empty && !(explained() && race.plain) };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
@@ -89,6 +93,11 @@ class Race {
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
   }
 
+  /** Is the best so far no mixture? */
+  get plain(): boolean {
+    return this.leader !== undefined && !this.space.members[this.leader]!.composed;
+  }
+
   /** Entries that the best so far explains poorly. */
   poor(): number {
     const m = this.leader;
@@ -118,10 +127,10 @@ class Queue {
     return this.waiting.every((m) => this.taken.has(m));
   }
 
-  /** @param leader every second one differs from it in one ion only. */
+  /** @param leader two of three differ from it in one ion only. */
   next(leader: number | undefined): number | undefined {
     if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader) };
-    const kin = this.turn++ % 2 && this.kin ? this.kin.list : [];
+    const kin = this.turn++ % 3 && this.kin ? this.kin.list : [];
     for (const list of [kin, this.waiting])
       for (let m = list.shift(); m !== undefined; m = list.shift())
         if (!this.taken.has(m)) {

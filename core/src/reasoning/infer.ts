@@ -1,7 +1,7 @@
 /** What a record proves: the posterior over all that the sample may be, and from it the words people write. */
 import { type Conflict, conflictsIn } from './conflicts';
 import { type RecordEntry, signsShown, titleOf, type Unused, usable, watched } from './entries';
-import { evidenceOf } from './evidence';
+import { type Effort, evidenceOf } from './evidence';
 import { read } from './likelihood';
 import { Posterior } from './posterior';
 import type { Space } from './space';
@@ -37,8 +37,8 @@ export interface Inference {
   readonly conflicts: readonly Conflict[];
   /** Entries that could not be used, and why. */
   readonly unused: readonly Unused[];
-  /** Something that was looked at exactly explains the record, or there are no mixtures left to look at. */
-  readonly explained: boolean;
+  /** The likeliest is a mixture, or leaves something unexplained: a more thorough look may find better. */
+  readonly doubtful: boolean;
   /** Probability of every member of the space. */
   readonly weights: Float64Array;
 }
@@ -54,17 +54,14 @@ const SPEAKS = 5;
 const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
 
-/** Mixtures that may be simulated when it has to be right, and while someone waits. */
-export const THOROUGH = 600;
-export const PROMPT = 12;
+/** When it has to be right, and while someone waits. */
+export const THOROUGH: Effort = { least: 100, most: 600 };
+export const PROMPT: Effort = { least: 6, most: 12 };
 
-/**
- * Reads a record against a space. Struck entries are to be left out by the caller.
- * @param effort how many mixtures may be simulated while the best of them explains too little.
- */
+/** Reads a record against a space. Struck entries are to be left out by the caller. */
 export function infer(space: Space, record: readonly RecordEntry[], effort = PROMPT): Inference {
   const { used, unused } = usable(space, record);
-  const { evidence, explained } = evidenceOf(space, used, effort);
+  const { evidence, doubtful } = evidenceOf(space, used, effort);
   const posterior = new Posterior(space, evidence);
   const moves = posterior.moves();
   const conflicts = conflictsIn(posterior);
@@ -78,7 +75,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     return { id, state: disputed.has(id) ? 'conflict' : stateOf(id, probability, used, because), probability, because };
   });
   const { weights } = posterior;
-  return { candidates, identities: identitiesOf(space, weights, used), conflicts, unused, explained, weights };
+  return { candidates, identities: identitiesOf(space, weights, used), conflicts, unused, doubtful, weights };
 }
 
 function stateOf(id: string, p: number, entries: readonly RecordEntry[], because: readonly Because[]): State {

@@ -26,6 +26,9 @@ export interface Worked {
 /** Sure enough to stop, when the tests are chosen. */
 const ENOUGH = 0.995;
 const MOST_TESTS = 40;
+/** Tests after which a mixture is not an easy one, and the probability from which one of its ions is in doubt. */
+const EASY = 10;
+const DOUBT = 0.05;
 
 export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, observer: Observer): Worked {
   const rules = rulesFor(space.scheme);
@@ -34,23 +37,28 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
   let minutes = 0;
   let grams = 0;
   let inference = infer(space, entries);
+  // What two salts show together is at first only composed: each of their ions has to be proved by a test of its own.
+  const mixed = space.members.some((m) => m.composed);
+  const proof = (bounds: Bounds, doubt = 0.5): string | undefined => {
+    if (!mixed) return undefined;
+    const unproved = inference.candidates.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
+    unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
+    return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
+  };
   const next = (): string | undefined => {
     const route = routeOf(entries, rules, true, space.scheme);
     if (way === 'systematic') return nextOn(route)?.id;
     const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
     if (entries.length >= MOST_TESTS) return closing;
+    if (mixed && inference.identities[0]!.probability >= ENOUGH) inference = infer(space, entries, THOROUGH);
     const done = new Set(entries.map((e) => e.test));
     const aside = space.scheme === 'organic' ? setAside(route) : new Set<string>();
     const bounds = { rules, simulated: true, done, aside };
-    const best = inference.identities[0]!.probability < ENOUGH ? advise(space, inference, bounds, 1)[0]?.test : proof(bounds);
-    return best ?? closing;
-  };
-  // What two salts show together is at first only composed: each of their ions has to be proved by a test of its own.
-  const mixed = space.members.some((m) => m.composed);
-  const proof = (bounds: Bounds): string | undefined => {
-    if (!mixed) return undefined;
-    const unproved = inference.candidates.filter((c) => c.probability >= 0.5 && c.state !== 'confirmed');
-    return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
+    if (inference.identities[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
+    // Advice rests on the composed outcomes; when it has not settled a mixture, the ions in doubt are tried themselves.
+    const direct = entries.length >= EASY && entries.length % 2 ? proof(bounds, DOUBT) : undefined;
+    const advised = direct ?? advise(space, inference, bounds, 1)[0]?.test ?? proof(bounds, DOUBT);
+    return advised ?? (mixed ? nextOn(route)?.id : closing);
   };
   for (let test = next(); test !== undefined; test = next()) {
     const shown = world.result(test);

@@ -26,7 +26,7 @@ export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'seq' | 'wa
 
 const LIMITS = { cations: 2, anions: 2 };
 const ADVICE = 6;
-const EFFORT: Readonly<Record<Effort, number>> = { prompt: PROMPT, thorough: THOROUGH };
+const EFFORTS = { prompt: PROMPT, thorough: THOROUGH };
 const spaces = new Map<string, Space>();
 const leaves = new Map<string, CompoundLeaf>();
 
@@ -103,9 +103,9 @@ async function think({ entries, rules, simulated, matter, own, effort }: Questio
   const done = new Set(entries.map((e) => e.test));
   if (matter === 'salt') {
     const space = await saltSpace(rules);
-    const inference = infer(space, entries, EFFORT[effort]);
+    const inference = infer(space, entries, EFFORTS[effort]);
     const found = await answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
-    return { ...found, further: effort === 'prompt' && !inference.explained };
+    return { ...found, further: effort === 'prompt' && inference.doubtful };
   }
   const space = await compoundSpace(own);
   const inference = infer(space, entries);
