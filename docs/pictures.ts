@@ -1,0 +1,63 @@
+/** Takes the pictures of docs/screenshots from a running demo: `npx tsx docs/pictures.ts [address]`. */
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { chooseTest, openCase } from '../e2e/helpers';
+
+const address = process.argv[2] ?? 'http://127.0.0.1:4173';
+const WIDE = { width: 1280, height: 800 };
+/** For drawings and the chart to come in. */
+const SETTLED_MS = 1500;
+const PHONE = { width: 390, height: 844 };
+
+interface View {
+  readonly name: string;
+  readonly hood?: true;
+  readonly phone?: true;
+  readonly open: (page: Page) => Promise<void>;
+}
+
+const place = (jar: string, name: string) => async (page: Page) => {
+  await openCase(page, jar);
+  await page.getByRole('link', { name, exact: true }).click();
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.getByText(/^(Weighing|Drawing|looking further)/).waitFor({ state: 'hidden' });
+};
+const at = (path: string) => async (page: Page) => {
+  await page.goto(path);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+};
+
+const VIEWS: readonly View[] = [
+  { name: 'cases', open: at('/cases') },
+  { name: 'bench', open: place('Jar 7', 'Bench') },
+  { name: 'bench-hood', hood: true, open: place('Jar 7', 'Bench') },
+  { name: 'bench-phone', phone: true, open: place('Jar 7', 'Bench') },
+  {
+    name: 'fusion',
+    open: async (page) => {
+      await place('Phial 42', 'Bench')(page);
+      await chooseTest(page, 'Sodium fusion');
+      await page.getByRole('button', { name: 'Do it again' }).click();
+      for (let stage = 1; stage < 4; stage++) await page.getByRole('button', { name: /^Next:/ }).click();
+      await page.getByRole('region', { name: 'Sodium fusion' }).scrollIntoViewIfNeeded();
+    },
+  },
+  { name: 'suspects', open: place('Jar 7', 'Suspects') },
+  { name: 'candidates', open: place('Phial 42', 'Suspects') },
+  { name: 'ledger', open: place('Jar 5', 'Ledger') },
+  { name: 'handbook', open: at('/handbook/tests/silver-acid') },
+  { name: 'rules', open: at('/house-rules') },
+  { name: 'compounds', open: at('/compounds') },
+];
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+for (const { name, hood, phone, open } of VIEWS) {
+  const context = await browser.newContext({ baseURL: address, viewport: phone ? PHONE : WIDE, reducedMotion: 'reduce' });
+  await context.addInitScript((theme) => localStorage.setItem('foxing-theme', theme), hood ? 'hood' : 'light');
+  const page = await context.newPage();
+  await open(page);
+  await page.waitForTimeout(SETTLED_MS);
+  await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)) });
+  await context.close();
+}
+await browser.close();
