@@ -23,6 +23,6 @@ export default {
     project('cli', 'cli/test'),
     project('launcher', 'launcher/test'),
   ],
-  testTimeout: 120000,
+  testTimeout: 300000,
   maxWorkers: '100%',
 };

@@ -245,6 +245,14 @@ describe('anions in solution', () => {
   });
 });
 
+test('boiled with dilute nitric acid iodide is still there for silver; with the concentrated acid it is iodine', () => {
+  const boil: Op = { op: 'heat', vessel: 'A', to: 'boil', minutes: 1 };
+  const iodide = sodium('I-', 1);
+  expectSolid(run(iodide, [take, add('nitric-acid-2M', 1.5), boil, add('silver-nitrate-0.1M', 0.4)]), 'yellow');
+  const gas = run(iodide, [take, add('nitric-acid-conc', 1), boil]).find((o) => o.channel === 'gas' && o.colour === 'violet');
+  expect(gas).toBeDefined();
+});
+
 describe('a dry salt and acid: the gas and what it does', () => {
   const after = (formula: string, acid: string, test: Op) =>
     run({ salts: [{ formula, grams: 1 }] }, [
