@@ -37,7 +37,12 @@ module.exports = {
       to: { path: ['^(atlas|contract|cli|server|web|e2e|launcher)/', 'node_modules/(react|express|pg|node-pg-migrate)/'] },
     },
     { name: 'core-no-node', severity: 'error', from: { path: '^core/src' }, to: { dependencyTypes: ['core'] } },
-    { name: 'web-through-contract', severity: 'error', from: { path: '^web/src/' }, to: { path: '^(server|launcher|cli|atlas)/' } },
+    {
+      name: 'web-through-contract',
+      severity: 'error',
+      from: { path: '^web/src/' },
+      to: { path: '^(server|launcher|cli|atlas)/' },
+    },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/src/' }, to: { path: '^(web|cli|launcher|e2e)/' } },
   ],
   options: {

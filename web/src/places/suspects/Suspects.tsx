@@ -18,7 +18,8 @@ import { testTitle } from './titles';
 const PAGE = 'mx-auto w-full max-w-[90rem] px-5 py-6';
 const Waterfall = lazy(() => import('./Waterfall'));
 
-const percent = (p: number) => (p > 0.9995 ? '> 99.9 %' : p < 0.0005 ? '< 0.1 %' : `${(100 * p).toFixed(p > 0.1 && p < 0.99 ? 0 : 1)} %`);
+const percent = (p: number) =>
+  p > 0.9995 ? '> 99.9 %' : p < 0.0005 ? '< 0.1 %' : `${(100 * p).toFixed(p > 0.1 && p < 0.99 ? 0 : 1)} %`;
 
 function Suspect({ s, chosen }: { s: SuspectView; chosen: boolean }) {
   const id = useCaseId();
