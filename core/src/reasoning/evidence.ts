@@ -19,6 +19,8 @@ export interface Effort {
 
 const UNSURE = 0.5;
 /** What two salts make together shows in test after test: until they are simulated, no entry may cost them more e-folds. */
+const COMPOSED = -4.5;
+/** The same for one of the rankings by which they are chosen to be simulated. */
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
@@ -40,10 +42,11 @@ export function evidenceOf(
   const evidence = entries.map((entry): Evidence => {
     const scale = entry.confidence === 'unsure' ? UNSURE : 1;
     const ln = space.likelihoods(entry.test, watched(entry)).map((v, m) => {
+      const { composed } = space.members[m]!;
       quick[m]! += v * scale;
-      return (space.members[m]!.composed ? Math.max(v, ROUGHLY) : v) * scale;
+      rough[m]! += (composed ? Math.max(v, ROUGHLY) : v) * scale;
+      return (composed ? Math.max(v, COMPOSED) : v) * scale;
     });
-    for (let m = 0; m < ln.length; m++) rough[m]! += ln[m]!;
     return { entry, scale, ln };
   });
   const race = new Race(space, evidence, rough);
