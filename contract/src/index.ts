@@ -170,9 +170,8 @@ export type Effort = z.infer<typeof effortSchema>;
 
 /** What the record proves; or, when the house wants the person's own inference first, the entries that wait for one. */
 export const reasoningSchema = z.union([
-  z.object({ seq: z.number(), waiting: z.array(z.number()).min(1) }),
+  z.object({ waiting: z.array(z.number()).min(1) }),
   z.object({
-    seq: z.number(),
     waiting: z.null(),
     candidates: z.array(suspectSchema),
     identities: z.array(

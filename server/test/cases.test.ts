@@ -216,7 +216,7 @@ test('house rules are kept for their person, and bad ones refused with the field
   let view = await newCase('jar-12');
   expect(view.rules.answers['cation-scheme']).toBe('six-group');
   view = (await append(view, note('flame'))).view!;
-  expect(await reasoning(view)).toEqual({ seq: 1, waiting: [1] });
+  expect(await reasoning(view)).toEqual({ waiting: [1] });
   expect((await put({})).status).toBe(200);
   const open = await reasoning(view);
   expect(open.waiting).toBeNull();

@@ -114,7 +114,7 @@ export async function reasoning(db: Db, person: Person, id: string, reasoner: Re
   const rules = await rulesOf(db, person.id);
   const entries = state.entries.filter((e) => !e.struck);
   const waiting = rules.ownFirst ? entries.filter((e) => !e.inference).map((e) => e.number) : [];
-  if (waiting.length) return { seq, waiting };
+  if (waiting.length) return { waiting };
   const question = {
     entries: entries.map(({ number, test, observed, confidence }) => ({ number, test, observed, confidence })),
     rules,
@@ -124,7 +124,7 @@ export async function reasoning(db: Db, person: Person, id: string, reasoner: Re
     effort,
   };
   try {
-    return { seq, waiting: null, ...(await reasoner.ask(id, question)) };
+    return { waiting: null, ...(await reasoner.ask(id, question)) };
   } catch (error) {
     if (error instanceof Superseded)
       throw new HttpProblem('stale', 'The record has moved on; ask again for what it says now.', { seq });

@@ -22,7 +22,7 @@ export interface Question {
   readonly effort: Effort;
 }
 
-export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'seq' | 'waiting'>;
+export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'waiting'>;
 
 const LIMITS = { cations: 2, anions: 2 };
 const ADVICE = 6;

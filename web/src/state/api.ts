@@ -28,10 +28,17 @@ export class ApiError extends Error {
   }
 }
 
-async function call<T extends z.ZodType>(schema: T, path: string, body?: unknown, method = 'POST'): Promise<z.infer<T>> {
+async function call<T extends z.ZodType>(
+  schema: T,
+  path: string,
+  body?: unknown,
+  method = 'POST',
+  signal?: AbortSignal,
+): Promise<z.infer<T>> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
+      ...(signal && { signal }),
       ...(body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
     });
   } catch {
@@ -53,7 +60,8 @@ export const api = {
   jars: () => call(z.array(jarSchema), '/jars'),
   open: (id: string): Promise<CaseView> => call(caseViewSchema, `/cases/${id}`),
   create: (asked: NewCase): Promise<CaseView> => call(caseViewSchema, '/cases', asked),
-  reasoning: (id: string, effort: Effort) => call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`),
+  reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
+    call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`, undefined, 'GET', signal),
   reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, asked),
   rules: (): Promise<HouseRules> => call(houseRulesSchema, '/house-rules'),
   saveRules: (rules: HouseRules): Promise<HouseRules> => call(houseRulesSchema, '/house-rules', rules, 'PUT'),

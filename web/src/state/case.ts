@@ -29,23 +29,24 @@ export function useCase(id: string) {
 
 /**
  * What the record proves, once it is worked out; the last word stays until the next is there. When nothing that was looked at
- * explains the record, a thorough look follows and takes the place of the prompt one.
+ * explains the record, a thorough look follows and takes the place of the prompt one. A look
+ * at a record that has moved on is broken off.
  */
 export function useReasoning(view: CaseView) {
   const queries = useQueryClient();
   const { id } = view.summary;
-  const about = ['reasoning', id, view.seq, JSON.stringify(view.rules)];
+  const about = ['reasoning', id, view.entries, view.rules];
   const prompt = useQuery({
     queryKey: about,
-    queryFn: () => api.reasoning(id, 'prompt'),
+    queryFn: ({ signal }) => api.reasoning(id, 'prompt', signal),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
   const { data, isPlaceholderData } = prompt;
   const thorough = useQuery({
     queryKey: [...about, 'thorough'],
-    queryFn: async () => {
-      const found = await api.reasoning(id, 'thorough');
+    queryFn: async ({ signal }) => {
+      const found = await api.reasoning(id, 'thorough', signal);
       queries.setQueryData(about, found);
       return found;
     },
