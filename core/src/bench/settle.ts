@@ -106,14 +106,14 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   };
   const air = AIR_MOL_PER_MINUTE * Math.min(how.minutes, 60);
   if (air > 0) addAmounts(amounts, { O2: 1 }, air);
-  let at = equilibrate(amounts, where);
-  if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where);
+  let at = equilibrate(amounts, where, lastIn(vessel));
+  if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
   const redox = runRedox(amounts, where, at, { minutes: how.minutes });
   at = redox.at;
   // Reactions come first; what heat drives out as gas is gone only afterwards.
   if (how.pressure !== undefined) {
     where.pressure = how.pressure;
-    at = equilibrate(amounts, where);
+    at = equilibrate(amounts, where, at);
   }
   // What oxygen was not used stays in the air.
   if (air > 0) {
@@ -121,19 +121,19 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     amounts['O2'] = (amounts['O2'] ?? 0) - back;
     if (amounts['O2'] < 1e-15) delete amounts['O2'];
     addAmounts(given, { O2: 1 }, back - air);
-    at = amounts['O2'] === undefined ? without(at, 'O2') : equilibrate(amounts, where);
+    at = amounts['O2'] === undefined ? without(at, 'O2') : equilibrate(amounts, where, at);
   }
 
   const bare = hostless(at);
   if (bare.length < lakes.length) {
     for (const lake of lakes) if (!bare.includes(lake.id)) where.withheld.delete(lake.id);
-    at = equilibrate(amounts, where);
+    at = equilibrate(amounts, where, at);
   }
 
   const dust = tooLittle(vessel, at);
   if (dust.length) {
     for (const id of dust) where.withheld.add(id);
-    at = equilibrate(amounts, where);
+    at = equilibrate(amounts, where, at);
   }
 
   const held = heldBack(vessel, at, how.minutes);
@@ -141,7 +141,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     const rest = { ...amounts };
     for (const [id, mol] of held) addAmounts(rest, solidById.get(id)!.of, -mol);
     const withheld = new Set([...where.withheld, ...held.keys()]);
-    at = equilibrate(rest, { ...where, withheld });
+    at = equilibrate(rest, { ...where, withheld }, at);
     at = { ...at, solids: { ...at.solids, ...Object.fromEntries([...held].filter(([, mol]) => mol > 0)) } };
   }
 
@@ -187,6 +187,14 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
       ...(layer && { layer }),
     },
   };
+}
+
+/** The state in which a vessel was left, its activities taken for concentrations. */
+function lastIn({ species, solids, pH }: Vessel): Equilibrium | undefined {
+  if (pH === null) return undefined;
+  const lnActivity = new Map(Object.entries(species).map(([id, c]) => [id, Math.log(c)]));
+  lnActivity.set('H+', -pH * Math.LN10);
+  return { concentrations: new Map(Object.entries(species)), solids, gases: {}, inLayer: {}, lnActivity };
 }
 
 /** Dissolved oxygen binds to nothing: taking the last of it away leaves the rest as it is. */

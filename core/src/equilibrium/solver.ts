@@ -36,11 +36,23 @@ export interface Solution {
   readonly iterations: number;
 }
 
+/** Where an equilibrium like this one was found to lie. */
+export interface Nearby {
+  /** ln activity of each component. */
+  readonly lnActivity: Float64Array;
+  /** ln of the concentration of each species, mol/L. */
+  readonly lnConcentrations: Float64Array;
+  /** Amount of each phase, mol per litre of solution. */
+  readonly phases: Float64Array;
+}
+
 /** The equilibrium was not found; the message says how far off the best attempt was. */
 export class NotConverged extends Error {}
 
 const MAX_INTERIOR = 400;
 const MAX_POLISH = 200;
+/** Rounds after which Newton's method from a state nearby is given up for the interior point. */
+const MAX_NEARBY = 25;
 /** Most that ln c of a species that counts may rise or fall in one step; falling is safe, rising overshoots. */
 const MOST_UP = 2;
 const MOST_DOWN = 20;
@@ -129,9 +141,12 @@ function addScaled(m: Sparse, row: number, weight: number, b: Float64Array): voi
 
 /**
  * Finds the equilibrium. Concentrations and phase amounts are in mol/L.
+ * @param nearby only hurries it: what is found has passed the same checks.
  * @throws NotConverged when no state meets the totals to one part in 10⁹.
  */
-export function solve(problem: Problem): Solution {
+export function solve(problem: Problem, nearby?: Nearby): Solution {
+  const found = nearby && fromNearby(problem, nearby);
+  if (found) return found;
   for (const start of STARTS.slice(0, -1)) {
     try {
       return solveFrom(problem, start);
@@ -145,12 +160,24 @@ export function solve(problem: Problem): Solution {
 /** Where the search begins, e-folds below the totals: the first does nearly always; the others are for stiff cases. */
 const STARTS: readonly number[] = [3, 9, 1, 16];
 
+function fromNearby(problem: Problem, nearby: Nearby): Solution | null {
+  const active = [...nearby.phases.keys()].filter((k) => nearby.phases[k]! > 0);
+  const at = { x: nearby.lnActivity, lnC: nearby.lnConcentrations, amount: nearby.phases, active };
+  const { solution, settled } = polish(problem, rowsOf(problem), at, MAX_NEARBY);
+  return settled ? solution : null;
+}
+
+const rowsOf = ({ nu, phaseNu, totals, lnBeta, phaseLnK }: Problem) => ({
+  nu: sparse(nu, lnBeta.length, totals.length),
+  pnu: sparse(phaseNu, phaseLnK.length, totals.length),
+});
+
 function solveFrom(problem: Problem, below: number): Solution {
   const n = problem.totals.length;
   const ns = problem.lnBeta.length;
   const np = problem.phaseLnK.length;
-  const nu = sparse(problem.nu, ns, n);
-  const pnu = sparse(problem.phaseNu, np, n);
+  const rows = rowsOf(problem);
+  const { nu, pnu } = rows;
   const { totals, lnBeta, phaseLnK } = problem;
 
   const x = new Float64Array(n);
@@ -225,20 +252,26 @@ function solveFrom(problem: Problem, below: number): Solution {
     }
     if (worst < 1e-6 && step > 0.9 && gap < 1e-13 * Math.max(1, np)) break;
   }
-  return polish(problem, nu, pnu, x, lnC, amount, slack, iterations);
+  const active = [...amount.keys()].filter((k) => amount[k]! > TINY_PHASE && slack[k]! < 1e-2);
+  const { solution, off } = polish(problem, rows, { x, lnC, amount, active }, MAX_POLISH);
+  if (!(off < 1e-9)) throw new NotConverged(`no equilibrium within 10⁻⁹ after ${iterations} steps (off by ${off})`);
+  return { ...solution, iterations: iterations + solution.iterations };
 }
 
-/** Newton's method with the phases that the interior point left in place held at saturation. */
+interface State {
+  readonly x: Float64Array;
+  readonly lnC: Float64Array;
+  readonly amount: Float64Array;
+  readonly active: readonly number[];
+}
+
+/** Newton's method with the active phases held at saturation; phases come and go until all is in order. Changes `at`. */
 function polish(
   problem: Problem,
-  nu: Sparse,
-  pnu: Sparse,
-  x: Float64Array,
-  lnC: Float64Array,
-  interior: Float64Array,
-  slack: Float64Array,
-  iterations: number,
-): Solution {
+  { nu, pnu }: { readonly nu: Sparse; readonly pnu: Sparse },
+  at: State,
+  most: number,
+): { solution: Solution; off: number; settled: boolean } {
   const n = problem.totals.length;
   const ns = problem.lnBeta.length;
   const np = problem.phaseLnK.length;
@@ -246,17 +279,15 @@ function polish(
   const r = new Float64Array(ns);
   const lnGamma = new Float64Array(ns);
   const steep = new Float64Array(ns);
+  const { x, lnC } = at;
   const amount = new Float64Array(np);
-  let active: number[] = [];
-  for (let k = 0; k < np; k++) {
-    if (interior[k]! > TINY_PHASE && slack[k]! < 1e-2) {
-      active.push(k);
-      amount[k] = interior[k]!;
-    }
-  }
+  let active = at.active;
+  for (const k of active) amount[k] = at.amount[k]!;
   for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
   let off = Infinity;
-  for (let round = 0; round < MAX_POLISH; round++) {
+  let settled = false;
+  let iterations = 0;
+  for (let round = 0; round < most; round++) {
     problem.activity(c, lnGamma, steep);
     const width = n + active.length;
     const a = new Float64Array(width * width);
@@ -286,7 +317,10 @@ function polish(
     for (let k = 0; k < active.length; k++) off = Math.max(off, Math.abs(b[n + k]!));
     if (off < 1e-11) {
       const change = exchange(problem, pnu, x, amount, active);
-      if (!change) break;
+      if (!change) {
+        settled = true;
+        break;
+      }
       active = change;
       continue;
     }
@@ -312,9 +346,8 @@ function polish(
     active.forEach((phase, row) => (amount[phase]! += step * b[n + row]!));
     iterations++;
   }
-  if (!(off < 1e-9)) throw new NotConverged(`no equilibrium within 10⁻⁹ after ${iterations} steps (off by ${off})`);
   for (let k = 0; k < np; k++) amount[k] = Math.max(0, amount[k]!);
-  return { lnActivity: x, concentrations: c, phases: amount, iterations };
+  return { solution: { lnActivity: x, concentrations: c, phases: amount, iterations }, off, settled };
 }
 
 /** Drops phases whose amount went negative and adds the most supersaturated one; null when all is in order. */

@@ -1,6 +1,6 @@
 /** From the matter in a vessel to the numbers that the solver takes, and back. */
 import { type Amounts, type Gas, gases, type Solid, solids, type Species, species } from '../matter/catalogue';
-import { type Problem, solve } from './solver';
+import { type Nearby, type Problem, solve } from './solver';
 
 const R = 8.314462618e-3; // kJ/(mol K), CODATA 2018
 const T0 = 298.15;
@@ -166,14 +166,38 @@ export function pose(amounts: Amounts, at: Conditions): Posed {
   };
 }
 
+/** Where an equilibrium lies, in the numbers of a problem like it. */
+function nearbyIn({ problem, components, species, layered, solids, gases }: Posed, at: Equilibrium, litres: number): Nearby {
+  const n = components.length;
+  const lnActivity = Float64Array.from(
+    components,
+    (id, j) => at.lnActivity.get(id) ?? Math.log(Math.max(Math.abs(problem.totals[j]!), 1e-7)) - 3,
+  );
+  const lnConcentrations = Float64Array.from(problem.lnBeta, (lnBeta, i) => {
+    const known =
+      i < species.length ? at.concentrations.get(species[i]!.id) : (at.inLayer[layered[i - species.length]!.id] ?? 0) / litres;
+    if (known! > 0) return Math.log(known!);
+    let ln = lnBeta;
+    for (let j = 0; j < n; j++) ln += problem.nu[i * n + j]! * lnActivity[j]!;
+    return Math.min(ln, 0);
+  });
+  const phases = Float64Array.from(
+    [...solids.map((s) => at.solids[s.id] ?? 0), ...gases.map((g) => at.gases[g.id] ?? 0)],
+    (mol) => mol / litres,
+  );
+  return { lnActivity, lnConcentrations, phases };
+}
+
 /**
  * Equilibrium of everything in a vessel.
  * @param amounts mol over components, solids included; inert solids (`X(s)`) and water take no part.
+ * @param near an equilibrium of about the same matter, from which this one is found sooner.
  * @throws NotConverged from the solver.
  */
-export function equilibrate(amounts: Amounts, at: Conditions): Equilibrium {
-  const { problem, components, species: aqueous, layered, solids: formable, gases: open } = pose(amounts, at);
-  const found = solve(problem);
+export function equilibrate(amounts: Amounts, at: Conditions, near?: Equilibrium): Equilibrium {
+  const posed = pose(amounts, at);
+  const { problem, components, species: aqueous, layered, solids: formable, gases: open } = posed;
+  const found = solve(problem, near && nearbyIn(posed, near, at.litres));
   const collect = (count: number, from: number, id: (k: number) => string) => {
     const out: Record<string, number> = {};
     for (let k = 0; k < count; k++) {

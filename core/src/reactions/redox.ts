@@ -143,7 +143,8 @@ export function runRedox(
     if (slow > 0) most *= 1 - Math.exp(-around.minutes / slow);
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;
-    const after = (extent: number) => equilibrate(addAmounts({ ...amounts }, change, extent), where);
+    let near = at;
+    const after = (extent: number) => (near = equilibrate(addAmounts({ ...amounts }, change, extent), where, near));
     const downhill = (s: Equilibrium) =>
       potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
     let extent = most;
@@ -166,7 +167,7 @@ export function runRedox(
     for (const id of Object.keys(change)) {
       if (id !== 'H+' && id !== 'H2O' && Math.abs(amounts[id]!) < 1e-15) amounts[id] = 0;
     }
-    at = equilibrate(amounts, where);
+    at = equilibrate(amounts, where, near);
     taken.push({ change, mol: extent, oxidant: pair.oxidant.id, reductant: pair.reductant.id });
   }
   return { taken, at };

@@ -110,10 +110,12 @@ export function bindAtlas(leaves: readonly Leaf[], version: string): Atlas {
   return { version, outcomes: outcomes.list, tests: tests as Record<School | '', Record<string, number[]>>, costs: costs() };
 }
 
+/** Which outcome a test of the school has, salt by salt in the order of `SINGLES`; undefined for an unknown test. */
+export const rowIn = (atlas: Atlas, school: School, test: string): readonly number[] | undefined =>
+  atlas.tests[school][test] ?? atlas.tests[''][test];
+
 /** What a test of the school shows, salt by salt in the order of `SINGLES`; undefined for an unknown test. */
-export function outcomesIn(atlas: Atlas, school: School, test: string): readonly (readonly Observation[])[] | undefined {
-  const row = atlas.tests[school][test] ?? atlas.tests[''][test];
-  return row?.map((i) => atlas.outcomes[i]!);
-}
+export const outcomesIn = (atlas: Atlas, school: School, test: string): readonly (readonly Observation[])[] | undefined =>
+  rowIn(atlas, school, test)?.map((i) => atlas.outcomes[i]!);
 
 export { SINGLES };

@@ -3,7 +3,7 @@ import { ANIONS, CATIONS } from '../matter/data/components';
 import type { Observation } from '../senses/vocabulary';
 import type { Scheme, School } from '../scheme/model';
 import { World } from '../scheme/world';
-import { type Atlas, type Cost, outcomesIn, rulesOf } from './atlas';
+import { type Atlas, type Cost, rowIn, rulesOf } from './atlas';
 import { isNothing, read, thing } from './likelihood';
 import { type Hypothesis, isCation, SINGLES } from './hypotheses';
 
@@ -108,7 +108,7 @@ export class SaltSpace implements Space {
   }
 
   knows(test: string): boolean {
-    return outcomesIn(this.atlas, this.scheme, test) !== undefined;
+    return rowIn(this.atlas, this.scheme, test) !== undefined;
   }
 
   called(m: number): string {
@@ -125,7 +125,7 @@ export class SaltSpace implements Space {
   /** The outcome, exactly: from the atlas for a single salt, from the simulator for a mixture. */
   exact(m: number, test: string): readonly Observation[] {
     const { salts } = this.members[m]!;
-    if (salts.length === 1) return outcomesIn(this.atlas, this.scheme, test)![salts[0]!]!;
+    if (salts.length === 1) return this.atlas.outcomes[rowIn(this.atlas, this.scheme, test)![salts[0]!]!]!;
     let world = this.worlds.get(m);
     if (!world) {
       this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, rulesOf(this.scheme))));
@@ -138,7 +138,7 @@ export class SaltSpace implements Space {
   outline(m: number, test: string): readonly Observation[] {
     const { salts } = this.members[m]!;
     if (salts.length === 1) return this.exact(m, test);
-    const row = (this.atlas.tests[this.scheme][test] ?? this.atlas.tests[''][test])!;
+    const row = rowIn(this.atlas, this.scheme, test)!;
     return this.laid(row[salts[0]!]!, row[salts[1]!]!);
   }
 
@@ -163,7 +163,7 @@ export class SaltSpace implements Space {
   }
 
   private weigh(test: string, recorded: readonly Observation[]): Float64Array {
-    const row = (this.atlas.tests[this.scheme][test] ?? this.atlas.tests[''][test])!;
+    const row = rowIn(this.atlas, this.scheme, test)!;
     const { outcomes } = this.atlas;
     const known = new Map<number, number>();
     const scale = outcomes.length + 1;

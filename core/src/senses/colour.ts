@@ -1,5 +1,5 @@
 /** Colour: from absorption to sRGB, and from sRGB to the words of the vocabulary. */
-import { converter, differenceEuclidean, formatHex, parse } from 'culori';
+import { converter, differenceEuclidean, formatHex, type Oklab, parse } from 'culori';
 import type { Band } from '../matter/data/spectra';
 
 /** CIE standard illuminant D65, relative power from 380 to 780 nm by 10 nm. Source: CIE 15:2018, table 1. */
@@ -34,6 +34,7 @@ const whitePoint = weights.reduce((s, w) => ({ x: s.x + w.x, y: s.y + w.y, z: s.
 const WHITE = { x: 0.95047, y: 1, z: 1.08883 };
 
 const toRgb = converter('rgb');
+const toLinear = converter('lrgb');
 const toOklab = converter('oklab');
 const distance = differenceEuclidean('oklab');
 
@@ -45,20 +46,32 @@ export interface Absorber {
   readonly molar: number;
 }
 
+const absorbed = new WeakMap<readonly Band[], Float64Array>();
+
+/** Molar absorption by the bands, L/(mol cm), at each of the wavelengths summed over. */
+function absorption(bands: readonly Band[]): Float64Array {
+  let known = absorbed.get(bands);
+  if (!known) {
+    known = Float64Array.from(weights, ({ nm }) =>
+      bands.reduce(
+        (sum, [centre, epsilon, width]) => sum + epsilon * Math.exp(-Math.LN2 * (((nm - centre) / width) * 2) ** 2),
+        0,
+      ),
+    );
+    absorbed.set(bands, known);
+  }
+  return known;
+}
+
 /** sRGB of white daylight through `pathCm` of liquid by Beer–Lambert's law. */
 export function transmitted(absorbers: readonly Absorber[], pathCm = 1): string {
   if (!absorbers.length) return '#ffffff';
   let x = 0;
   let y = 0;
   let z = 0;
-  for (const w of weights) {
+  for (const [i, w] of weights.entries()) {
     let absorbance = 0;
-    for (const a of absorbers) {
-      for (const [centre, epsilon, width] of a.bands) {
-        const t = ((w.nm - centre) / width) * 2;
-        absorbance += a.molar * epsilon * pathCm * Math.exp(-Math.LN2 * t * t);
-      }
-    }
+    for (const a of absorbers) absorbance += a.molar * absorption(a.bands)[i]! * pathCm;
     const through = Math.pow(10, -absorbance);
     x += w.x * through;
     y += w.y * through;
@@ -76,12 +89,12 @@ export function transmitted(absorbers: readonly Absorber[], pathCm = 1): string 
 /** Mixes opaque solids by Kubelka–Munk: `weight` is amount times scattering power. */
 export function mixedSolid(parts: readonly { hex: string; weight: number }[]): string {
   const total = parts.reduce((s, p) => s + p.weight, 0);
+  const lights = parts.map((p) => ({ rgb: toLinear(parse(p.hex)!), share: p.weight / total }));
   const channel = (pick: (c: { r: number; g: number; b: number }) => number) => {
     let ks = 0;
-    for (const p of parts) {
-      const rgb = converter('lrgb')(parse(p.hex)!);
+    for (const { rgb, share } of lights) {
       const reflectance = Math.min(0.98, Math.max(0.005, pick(rgb)));
-      ks += (p.weight / total) * ((1 - reflectance) ** 2 / (2 * reflectance));
+      ks += share * ((1 - reflectance) ** 2 / (2 * reflectance));
     }
     return 1 + ks - Math.sqrt(ks * ks + 2 * ks);
   };
@@ -144,9 +157,7 @@ export const SOLID_WORDS: Readonly<Record<string, string>> = {
  * How different two colours are named, in OKLab: hue counts for more than lightness, as it does when a person chooses
  * between words.
  */
-function namingDistance(a: string, b: string): number {
-  const p = toOklab(parse(a)!);
-  const q = toOklab(parse(b)!);
+function namingDistance(p: Oklab, q: Oklab): number {
   const chromaP = Math.hypot(p.a, p.b);
   const chromaQ = Math.hypot(q.a, q.b);
   const chroma = chromaP - chromaQ;
@@ -155,11 +166,15 @@ function namingDistance(a: string, b: string): number {
   return Math.sqrt((0.6 * (p.l - q.l)) ** 2 + 0.7 * chroma * chroma + 3 * hue);
 }
 
-function nearest(hex: string, words: Iterable<readonly [string, string]>): string {
+const lab = (hex: string): Oklab => toOklab(parse(hex)!);
+
+type Sample = readonly [word: string, lab: Oklab];
+
+function nearest(colour: Oklab, samples: readonly Sample[]): string {
   let best = '';
   let least = Infinity;
-  for (const [word, sample] of words) {
-    const d = namingDistance(hex, sample);
+  for (const [word, sample] of samples) {
+    const d = namingDistance(colour, sample);
     if (d < least) {
       least = d;
       best = word;
@@ -169,20 +184,23 @@ function nearest(hex: string, words: Iterable<readonly [string, string]>): strin
 }
 
 /** Silver is said of metal, never of a powder in a tube. */
-const opaqueWords = Object.entries(SOLID_WORDS).filter(([word]) => word !== 'silver');
+const opaqueSamples = Object.entries(SOLID_WORDS)
+  .filter(([word]) => word !== 'silver')
+  .map(([word, hex]): Sample => [word, lab(hex)]);
 
 /** The word for the colour of a solid. */
-export const solidWord = (hex: string): string => nearest(hex, opaqueWords);
+export const solidWord = (hex: string): string => nearest(lab(hex), opaqueSamples);
 
-const liquidSamples = Object.entries(LIQUID_WORDS).flatMap(([word, list]) => list.map((hex) => [word, hex] as const));
+const liquidSamples = Object.entries(LIQUID_WORDS).flatMap(([word, list]) => list.map((hex): Sample => [word, lab(hex)]));
 
 /** A liquid this near to white passes for colourless, in OKLab: about what a trained eye tells beside a blank. */
 const COLOURLESS_WITHIN = 0.022;
+const NO_COLOUR = lab('#ffffff');
 
 /** The word for a liquid's colour. */
 export function liquidWord(hex: string): string {
-  if (distance(parse(hex)!, parse('#ffffff')!) < COLOURLESS_WITHIN) return 'colourless';
-  return nearest(hex, liquidSamples);
+  const colour = lab(hex);
+  return distance(colour, NO_COLOUR) < COLOURLESS_WITHIN ? 'colourless' : nearest(colour, liquidSamples);
 }
 
 /** The colour that a word stands for, for swatches. */
@@ -198,5 +216,5 @@ export function wordDistance(a: string, b: string): number {
   if (a === b) return 0;
   const hexA = sampleOf(a);
   const hexB = sampleOf(b);
-  return hexA && hexB ? namingDistance(hexA, hexB) : 1;
+  return hexA && hexB ? namingDistance(lab(hexA), lab(hexB)) : 1;
 }
