@@ -140,7 +140,7 @@ export class CompoundSpace implements Space {
     const row = Float64Array.from(this.members, (_, m) => {
       const shows = this.exact(m, test);
       let ln = known.get(shows);
-      if (ln === undefined) known.set(shows, (ln = read(recorded, shows).ln));
+      if (ln === undefined) known.set(shows, (ln = read(recorded, shows)));
       return ln;
     });
     this.rows.set(key, row);

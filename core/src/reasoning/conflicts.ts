@@ -1,6 +1,5 @@
 /** Entries that cannot all be right. */
 import { titleOf } from './entries';
-import { SURPRISING, SURPRISING_LOOSE } from './likelihood';
 import { decibans, type Posterior } from './posterior';
 
 export interface Conflict {
@@ -41,11 +40,10 @@ class Unexplained {
   private readonly unread: readonly (readonly boolean[])[];
 
   constructor(private readonly posterior: Posterior) {
-    const { space, weights, evidence } = posterior;
+    const { weights, evidence } = posterior;
     this.likely = weighty(weights);
     this.mass = this.likely.reduce((sum, m) => sum + weights[m]!, 0);
-    const surprising = this.likely.map((m) => Math.log(space.members[m]!.composed ? SURPRISING_LOOSE : SURPRISING));
-    this.unread = evidence.map(({ ln, scale }) => this.likely.map((m, i) => ln[m]! < surprising[i]! * scale));
+    this.unread = evidence.map((_, k) => this.likely.map((m) => posterior.unexplained(k, m)));
   }
 
   private share(fits: (i: number) => boolean): number {

@@ -3,6 +3,7 @@ import { type RecordEntry, watched } from './entries';
 import { read } from './likelihood';
 import type { Space } from './space';
 
+/** What one entry says. */
 export interface Evidence {
   readonly entry: RecordEntry;
   /** Share of its weight that an entry has, by how sure its writer was. */
@@ -11,10 +12,21 @@ export interface Evidence {
   readonly ln: Float64Array;
 }
 
+/** What a record says. */
+export interface Weighed {
+  readonly evidence: readonly Evidence[];
+  /** Mixtures of which every entry was simulated. */
+  readonly simulated: ReadonlySet<number>;
+  /** The likeliest is a mixture, or leaves something unexplained: a more thorough look may find better. */
+  readonly doubtful: boolean;
+}
+
 /** How many mixtures are simulated: at the least, and at the most while the best of them explains too little. */
 export interface Effort {
   readonly least: number;
   readonly most: number;
+  /** Asked between two of them: true when nobody waits for the answer any more, and what there is will do. */
+  readonly stopped?: () => boolean;
 }
 
 const UNSURE = 0.5;
@@ -32,11 +44,7 @@ const MISTAKES = 0.05;
 /** ln likelihood below which an entry is explained poorly: others are looked at then. */
 const POORLY = Math.log(0.1);
 
-export function evidenceOf(
-  space: Space,
-  entries: readonly RecordEntry[],
-  { least, most }: Effort,
-): { readonly evidence: Evidence[]; readonly doubtful: boolean } {
+export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least, most, stopped }: Effort): Weighed {
   const quick = Float64Array.from(space.lnPrior);
   const rough = Float64Array.from(space.lnPrior);
   const evidence = entries.map((entry): Evidence => {
@@ -53,12 +61,12 @@ export function evidenceOf(
   const explained = () => race.poor() === 0;
   const settled = () => race.idle >= PATIENCE && race.poor() <= 1 + entries.length * MISTAKES;
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && !(run >= least && (explained() || settled())); run++) {
+  for (let run = 0; run < most && !stopped?.() && !(run >= least && (explained() || settled())); run++) {
     const m = queue.next(run < FIRST ? undefined : race.leader);
     if (m === undefined) break;
     race.enter(m);
   }
-  return { evidence, doubtful: !queue.empty && !(explained() && race.plain) };
+  return { evidence, simulated: race.finished, doubtful: !queue.empty && !(explained() && race.plain) };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
@@ -66,6 +74,7 @@ class Race {
   leader: number | undefined;
   /** How many have come in since the leader did. */
   idle = 0;
+  readonly finished = new Set<number>();
   private best = -Infinity;
   /** Entries in the order in which they are tried: what put out the last one comes first. */
   private readonly order: number[];
@@ -86,13 +95,14 @@ class Race {
     let sum = this.space.lnPrior[m]!;
     for (const [place, k] of this.order.entries()) {
       const { entry, scale, ln } = this.evidence[k]!;
-      sum += ln[m] = read(watched(entry), this.space.exact(m, entry.test)).ln * scale;
+      sum += ln[m] = read(watched(entry), this.space.exact(m, entry.test)) * scale;
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
         this.order.unshift(k);
         return;
       }
     }
+    this.finished.add(m);
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
   }
 

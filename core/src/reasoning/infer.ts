@@ -1,8 +1,7 @@
 /** What a record proves: the posterior over all that the sample may be, and from it the words people write. */
 import { type Conflict, conflictsIn } from './conflicts';
-import { type RecordEntry, signsShown, titleOf, type Unused, usable, watched } from './entries';
+import { type RecordEntry, signsShown, titleOf, type Unused, usable } from './entries';
 import { type Effort, evidenceOf } from './evidence';
-import { read } from './likelihood';
 import { Posterior } from './posterior';
 import type { Space } from './space';
 
@@ -61,8 +60,8 @@ export const PROMPT: Effort = { least: 6, most: 12 };
 /** Reads a record against a space. Struck entries are to be left out by the caller. */
 export function infer(space: Space, record: readonly RecordEntry[], effort = PROMPT): Inference {
   const { used, unused } = usable(space, record);
-  const { evidence, doubtful } = evidenceOf(space, used, effort);
-  const posterior = new Posterior(space, evidence);
+  const weighed = evidenceOf(space, used, effort);
+  const posterior = new Posterior(space, weighed);
   const moves = posterior.moves();
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
@@ -75,7 +74,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     return { id, state: disputed.has(id) ? 'conflict' : stateOf(id, probability, used, because), probability, because };
   });
   const { weights } = posterior;
-  return { candidates, identities: identitiesOf(space, weights, used), conflicts, unused, doubtful, weights };
+  return { candidates, identities: identitiesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
 }
 
 function stateOf(id: string, p: number, entries: readonly RecordEntry[], because: readonly Because[]): State {
@@ -95,7 +94,8 @@ function sentence(e: RecordEntry, id: string, decibans: number): string {
 }
 
 /** Members of the same holdings and name are one identity, however a salt's ions are paired. */
-function identitiesOf(space: Space, weights: Float64Array, entries: readonly RecordEntry[]): Identity[] {
+function identitiesOf(posterior: Posterior): Identity[] {
+  const { space, weights, evidence } = posterior;
   const found = new Map<string, { member: number; probability: number }>();
   for (let m = 0; m < weights.length; m++) {
     if (weights[m]! < UNLIKELY) continue;
@@ -110,7 +110,7 @@ function identitiesOf(space: Space, weights: Float64Array, entries: readonly Rec
     .slice(0, MOST_IDENTITIES)
     .map(({ member, probability }) => {
       const { holds, name } = space.members[member]!;
-      const against = entries.filter((e) => read(watched(e), space.exact(member, e.test)).misread).map((e) => e.number);
+      const against = evidence.filter((_, k) => posterior.unexplained(k, member)).map(({ entry }) => entry.number);
       return { ions: holds, ...(name !== undefined && { name }), probability, against };
     });
 }

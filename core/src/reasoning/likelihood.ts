@@ -99,17 +99,11 @@ function spurious(r: Observation, loose: boolean): number {
   return loose ? SPURIOUS * 2 : SPURIOUS;
 }
 
-export interface Reading {
-  readonly ln: number;
-  /** Did it have to be taken for a mistake? */
-  readonly misread: boolean;
-}
-
 /**
  * Natural logarithm of the probability of what was recorded.
  * @param loose the expectation is a rough composition of two salts, in which one may hide the other.
  */
-export function read(recorded: readonly Observation[], expected: readonly Observation[], loose = false): Reading {
+export function read(recorded: readonly Observation[], expected: readonly Observation[], loose = false): number {
   let p = 1;
   const said = new Map<string, Observation[]>();
   for (const r of recorded) said.set(thing(r), [...(said.get(thing(r)) ?? []), r]);
@@ -154,5 +148,5 @@ export function read(recorded: readonly Observation[], expected: readonly Observ
     }
   }
   const share = BOTCHED * BOTCHED_ENTRY;
-  return { ln: Math.log((1 - BOTCHED) * p + share), misread: p < SURPRISING };
+  return Math.log((1 - BOTCHED) * p + share);
 }

@@ -1,5 +1,6 @@
 /** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
-import type { Evidence } from './evidence';
+import type { Evidence, Weighed } from './evidence';
+import { SURPRISING, SURPRISING_LOOSE } from './likelihood';
 import type { Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
@@ -44,14 +45,26 @@ export class Posterior {
   private readonly held: readonly (readonly number[])[];
   private readonly pushes: Float64Array[] = [];
 
+  readonly evidence: readonly Evidence[];
+  private readonly simulated: ReadonlySet<number>;
+
   constructor(
     readonly space: Space,
-    readonly evidence: readonly Evidence[],
+    { evidence, simulated }: Weighed,
   ) {
+    this.evidence = evidence;
+    this.simulated = simulated;
     this.held = heldIn(space);
     this.weights = this.members(() => true);
     this.prior = this.suspects(normalised(space.lnPrior));
     this.now = this.suspects(this.weights);
+  }
+
+  /** Would a member not have shown what an entry says? Of what is only composed less is asked. */
+  unexplained(k: number, m: number): boolean {
+    const { ln, scale } = this.evidence[k]!;
+    const loose = this.space.members[m]!.composed && !this.simulated.has(m);
+    return ln[m]! < Math.log(loose ? SURPRISING_LOOSE : SURPRISING) * scale;
   }
 
   /** Probability of every suspect without the evidence of one entry. */

@@ -173,7 +173,7 @@ export class SaltSpace implements Space {
       const key = a === b ? a : Math.min(a, b) * scale + Math.max(a, b) + scale;
       let ln = known.get(key);
       if (ln === undefined) {
-        ln = a === b ? read(recorded, outcomes[a]!).ln : read(recorded, this.laid(a, b), true).ln;
+        ln = a === b ? read(recorded, outcomes[a]!) : read(recorded, this.laid(a, b), true);
         known.set(key, ln);
       }
       return ln;

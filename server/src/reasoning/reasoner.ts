@@ -10,20 +10,32 @@ const REMEMBERED = 300;
 /** A question that was not thought about, because its case has a newer one. */
 export class Superseded extends Error {}
 
+interface Running {
+  readonly wanted: () => boolean;
+  /** One, once nobody wants it any more: the thread sees it in the midst of its work. */
+  readonly stop: Int32Array;
+}
+
 class Thread {
   private worker: Worker | null = null;
   private turn: Promise<unknown> = Promise.resolve();
+  private running: Running | null = null;
 
   ask(question: Question, wanted: () => boolean): Promise<Answer> {
-    const answer = this.turn.then(() => {
+    if (this.running && !this.running.wanted()) Atomics.store(this.running.stop, 0, 1);
+    const answer = this.turn.then(async () => {
       if (!wanted()) throw new Superseded();
-      return this.put(question);
+      const stop = new Int32Array(new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT));
+      this.running = { wanted, stop };
+      const found = await this.put(question, stop);
+      if (Atomics.load(stop, 0)) throw new Superseded();
+      return found;
     });
-    this.turn = answer.catch(() => undefined);
+    this.turn = answer.catch(() => undefined).then(() => (this.running = null));
     return answer;
   }
 
-  private put(question: Question): Promise<Answer> {
+  private put(question: Question, stop: Int32Array): Promise<Answer> {
     this.worker ??= hire(new URL('./think.ts', import.meta.url));
     const worker = this.worker;
     worker.unref();
@@ -44,7 +56,7 @@ class Thread {
       };
       worker.on('message', heard);
       worker.on('error', fell);
-      worker.postMessage(question);
+      worker.postMessage({ question, stop });
     });
   }
 

@@ -99,11 +99,11 @@ async function answer(
   };
 }
 
-async function think({ entries, rules, simulated, matter, own, effort }: Question): Promise<Answer> {
+async function think({ entries, rules, simulated, matter, own, effort }: Question, stopped: () => boolean): Promise<Answer> {
   const done = new Set(entries.map((e) => e.test));
   if (matter === 'salt') {
     const space = await saltSpace(rules);
-    const inference = infer(space, entries, EFFORTS[effort]);
+    const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
     const found = await answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
     return { ...found, further: effort === 'prompt' && inference.doubtful };
   }
@@ -131,8 +131,8 @@ function apart(space: CompoundSpace, inference: Inference, entries: readonly Rec
   });
 }
 
-parentPort?.on('message', (question: Question) => {
-  think(question).then(
+parentPort?.on('message', ({ question, stop }: { question: Question; stop: Int32Array }) => {
+  think(question, () => Atomics.load(stop, 0) !== 0).then(
     (found) => parentPort!.postMessage({ answer: found }),
     (error: unknown) => parentPort!.postMessage({ error: error instanceof Error ? error.message : String(error) }),
   );

@@ -1,0 +1,123 @@
+/** How evidence is weighed where what two things show together is only guessed at first: on a made-up space of few things. */
+import { evidenceOf } from '#core/reasoning/evidence';
+import type { RecordEntry } from '#core/reasoning/entries';
+import { infer } from '#core/reasoning/infer';
+import { read } from '#core/reasoning/likelihood';
+import { overlay, type Space } from '#core/reasoning/space';
+import type { Observation } from '#core/senses/vocabulary';
+
+const TESTS = ['silver-acid', 'barium-acid', 'hydroxide', 'ammonia'];
+const COLOURS = ['white', 'yellow', 'red', 'black', 'blue', 'green', 'violet', 'brown'] as const;
+const NAMES = COLOURS.map((_, i) => `thing ${i}`);
+const precipitate = (colour: Observation['colour']): Observation[] => [{ channel: 'precipitate', event: 'formed', colour }];
+
+interface Toy {
+  readonly space: Space;
+  /** Mixtures that were simulated, in order, each once. */
+  readonly simulated: number[];
+  readonly find: (...names: string[]) => number;
+}
+
+/**
+ * Eight things with a precipitate of their own in each test, and their pairs. A pair is composed as both precipitates; in
+ * truth two make a third colour.
+ */
+function toy(): Toy {
+  const singles = NAMES.map((name) => ({ holds: [name], composed: false }));
+  const pairs = NAMES.flatMap((a, i) => NAMES.slice(i + 1).map((b) => ({ holds: [a, b], composed: true })));
+  const members = [...singles, ...pairs];
+  const places = (m: number) => members[m]!.holds.map((name) => NAMES.indexOf(name));
+  const alone = (i: number, test: string) => precipitate(COLOURS[(i * (TESTS.indexOf(test) + 1)) % COLOURS.length]);
+  const composed = (m: number, test: string) =>
+    places(m)
+      .map((i) => alone(i, test))
+      .reduce(overlay);
+  const simulated: number[] = [];
+  const exact = (m: number, test: string) => {
+    if (!members[m]!.composed) return composed(m, test);
+    if (!simulated.includes(m)) simulated.push(m);
+    return precipitate(COLOURS[places(m).reduce((a, b) => a + b * (TESTS.indexOf(test) + 1)) % COLOURS.length]);
+  };
+  const space: Space = {
+    scheme: 'no-sulfide',
+    suspects: NAMES,
+    members,
+    lnPrior: Float64Array.from(members, () => -Math.log(members.length)),
+    costs: {},
+    knows: (test) => TESTS.includes(test),
+    called: (m) => members[m]!.holds.join(' + '),
+    exact,
+    outline: composed,
+    likelihoods: (test, recorded) =>
+      Float64Array.from(members, (member, m) => read(recorded, composed(m, test), member.composed)),
+    twins: () => [],
+  };
+  return { space, simulated, find: (...names) => members.findIndex((m) => m.holds.join() === names.join()) };
+}
+
+const record = ({ space }: Toy, m: number): RecordEntry[] =>
+  TESTS.map((test, i) => ({ number: i + 1, test, observed: space.exact(m, test) }));
+
+/** The record of a pair, with what has been simulated forgotten. */
+function recorded(...names: string[]) {
+  const made = toy();
+  const m = made.find(...names);
+  const entries = record(made, m);
+  made.simulated.length = 0;
+  return { ...made, m, entries };
+}
+
+test('a pair that shows nothing of what was composed is found once it is simulated', () => {
+  for (const [a, b] of [
+    ['thing 1', 'thing 4'],
+    ['thing 2', 'thing 7'],
+    ['thing 5', 'thing 6'],
+  ] as const) {
+    const { space, entries } = recorded(a, b);
+    const found = infer(space, entries, { least: 28, most: 28 });
+    expect(found.identities[0]!.ions).toEqual([a, b]);
+    expect(found.identities[0]!.against).toEqual([]);
+    expect(found.doubtful).toBe(false);
+  }
+});
+
+test('no more are simulated than the effort allows, and what was left out is owned to', () => {
+  for (const most of [1, 3, 9]) {
+    const { space, entries, simulated } = recorded('thing 2', 'thing 7');
+    const { doubtful } = evidenceOf(space, entries, { least: 1, most });
+    expect(simulated.length).toBeLessThanOrEqual(most);
+    expect(simulated.length).toBeGreaterThan(0);
+    expect(doubtful).toBe(true);
+  }
+});
+
+test('once nobody waits, no other is begun; what there is has the shape of an answer', () => {
+  const { space, entries, simulated } = recorded('thing 1', 'thing 4');
+  let asked = 0;
+  const found = infer(space, entries, { least: 28, most: 28, stopped: () => ++asked > 4 });
+  expect(simulated).toHaveLength(4);
+  expect(found.weights.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+});
+
+test('a single thing that explains the record is believed without looking at every pair', () => {
+  const made = toy();
+  const entries = record(made, made.find('thing 3'));
+  const found = infer(made.space, entries, { least: 6, most: 28 });
+  expect(found.identities[0]!.ions).toEqual(['thing 3']);
+  expect(made.simulated.length).toBeLessThan(28);
+});
+
+test('a pair that is not simulated is never put out by one entry, however clear', () => {
+  const { space, entries, m } = recorded('thing 2', 'thing 7');
+  const { evidence } = evidenceOf(space, entries, { least: 0, most: 0 });
+  for (const { ln } of evidence) expect(ln[m]).toBeGreaterThanOrEqual(-4.5);
+  const one = space.members.findIndex((x, i) => !x.composed && read(entries[0]!.observed, space.exact(i, TESTS[0]!)) < -4.5);
+  expect(Math.min(...evidence.map(({ ln }) => ln[one]!))).toBeLessThan(-4.5);
+});
+
+test('an unsure entry weighs half of what a sure one does', () => {
+  const { space, entries } = recorded('thing 1', 'thing 4');
+  const unsure = entries.map((e) => ({ ...e, confidence: 'unsure' as const }));
+  const ln = (list: readonly RecordEntry[]) => evidenceOf(space, list, { least: 0, most: 0 }).evidence.map((e) => [...e.ln]);
+  ln(unsure).forEach((row, k) => row.forEach((v, m) => expect(v).toBeCloseTo(ln(entries)[k]![m]! / 2, 9)));
+});
