@@ -164,6 +164,14 @@ export const givenSchema = z.object({
 });
 export type GivenView = z.infer<typeof givenSchema>;
 
+const equationSideSchema = z.array(z.object({ count: z.number(), formula: z.string(), solid: z.boolean() }));
+/** The net ionic equations by which a test shows an ion or element. */
+export const equationsSchema = z.object({
+  suspect: z.string(),
+  equations: z.array(z.object({ left: equationSideSchema, right: equationSideSchema })),
+});
+export type EquationsView = z.infer<typeof equationsSchema>;
+
 /** How long to think about a record: as long as someone waits, or until mixtures were looked at thoroughly. */
 export const effortSchema = z.enum(['prompt', 'thorough']);
 export type Effort = z.infer<typeof effortSchema>;

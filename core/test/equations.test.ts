@@ -1,7 +1,13 @@
+import { readFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
 import { openBench, perform } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import { parseFormula } from '#core/matter/formula';
 import { type Equation, equationText } from '#core/reactions/equations';
+import type { Atlas } from '#core/reasoning/atlas';
+import { equationsIn } from '#core/reasoning/handbook';
+import { SaltSpace } from '#core/reasoning/space';
+import { testsOf } from '#core/scheme/tests';
 
 const add = (reagent: string, mL: number): Op => ({ op: 'add', to: 'A', reagent, mL });
 
@@ -58,11 +64,42 @@ const RUNS = {
   phosphate: equations({ 'Na+': 0.1, 'PO4^3-': 0.0333 }, 0, add('magnesia-mixture', 0.5)),
 };
 
+function expectBalanced(e: Equation): void {
+  for (const [what, n] of Object.entries(balance(e))) expect([equationText(e), what, n]).toEqual([equationText(e), what, 0]);
+}
+
 test('every equation balances in atoms and charge', () => {
   const all = Object.values(RUNS).flat();
   expect(all.length).toBeGreaterThan(15);
-  for (const e of all)
-    for (const [what, n] of Object.entries(balance(e))) expect([equationText(e), what, n]).toEqual([equationText(e), what, 0]);
+  all.forEach(expectBalanced);
+});
+
+describe('by which the tests of a scheme show their ions', () => {
+  const atlas = JSON.parse(gunzipSync(readFileSync(new URL('../../atlas/atlas.json.gz', import.meta.url))).toString()) as Atlas;
+  const space = new SaltSpace(atlas, 'no-sulfide', { cations: 1, anions: 1 });
+  const of = new Map(
+    testsOf(space.scheme).flatMap((t) =>
+      [...new Set(t.signs?.flatMap((s) => s.of))].map((ion) => [`${t.id} ${ion}`, equationsIn(space, t.id, ion)] as const),
+    ),
+  );
+
+  test('balance, every one', () => {
+    const all = [...of.values()].flat();
+    expect(all.length).toBeGreaterThan(200);
+    all.forEach(expectBalanced);
+  });
+
+  test.each([
+    ['silver-ammonia Cl-', ['Ag+ + Cl- → AgCl', 'AgCl + 2 NH3 → Ag(NH3)2+ + Cl-']],
+    ['hydroxide Zn2+', ['Zn2+ + 2 OH- → Zn(OH)2', 'Zn(OH)2 + 2 OH- → Zn(OH)4^2-']],
+    ['dilute-acid CO3^2-', ['CO3^2- + 2 H+ → CO2 + H2O']],
+    ['permanganate-acid SO3^2-', ['2 MnO4- + 5 HSO3- + H+ → 2 Mn2+ + 5 SO4^2- + 3 H2O']],
+    ['carbonates-dissolved Ca2+', ['CaCO3 + 2 H+ → Ca2+ + CO2 + H2O']],
+    ['hexacyanoferrate-ii Fe(CN)6^4-', ['2 Cu2+ + Fe(CN)6^4- → Cu2Fe(CN)6']],
+    ['flame Na+', []],
+  ] as const)('are those of the textbook: %s', (key, wanted) => {
+    expect(of.get(key)!.map(equationText)).toEqual(wanted);
+  });
 });
 
 test('they are the equations a chemist writes', () => {

@@ -46,6 +46,7 @@ function toy(): Toy {
     costs: {},
     knows: (test) => TESTS.includes(test),
     called: (m) => members[m]!.holds.join(' + '),
+    sampleOf: (m) => ({ salts: members[m]!.holds.map((formula) => ({ formula, grams: 1 })) }),
     exact,
     outline: composed,
     likelihoods: (test, recorded) =>

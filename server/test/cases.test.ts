@@ -8,6 +8,7 @@ import {
   caseSummarySchema,
   type CaseView,
   caseViewSchema,
+  equationsSchema,
   givenSchema,
   jarSchema,
   problemSchema,
@@ -285,7 +286,17 @@ test('the handbook tells what each gives by the school of the house, and nothing
   const lead = await tables(`suspects/${encodeURIComponent('Pb2+')}`);
   expect(lead.map((g) => g.test)).toContain('lead-chromate');
   expect((await tables('suspects/ketone')).map((g) => g.test)).toContain('iodoform');
-  for (const path of ['tests/alchemy', 'suspects/phlogiston'])
+  const equations = equationsSchema.array().parse(JSON.parse((await ask('/api/handbook/tests/silver-acid/equations')).text));
+  expect(equations.find((e) => e.suspect === 'Cl-')!.equations).toEqual([
+    {
+      left: [
+        { count: 1, formula: 'Ag+', solid: false },
+        { count: 1, formula: 'Cl-', solid: false },
+      ],
+      right: [{ count: 1, formula: 'AgCl', solid: true }],
+    },
+  ]);
+  for (const path of ['tests/alchemy', 'tests/alchemy/equations', 'suspects/phlogiston'])
     expect(await ask(`/api/handbook/${path}`)).toMatchObject({ status: 404, text: expect.stringMatching(/no such/) as string });
 });
 

@@ -2,7 +2,7 @@
 import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
 import { appearance, type Appearance, changes, depositSeen, describe, gasSeen, solidParts } from '../senses/appearance';
 import type { Observation } from '../senses/vocabulary';
-import { type Equation, equationsOf } from '../reactions/equations';
+import { distinct, type Equation, equationsOf } from '../reactions/equations';
 import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
 import type { OpOf } from './ops';
 import { BenchError } from './error';
@@ -71,6 +71,7 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Outcome & { drops: number } 
   let still = 0;
   let drops = 0;
   const all: Observation[] = [];
+  const told: NonNullable<Outcome['equations']>[] = [];
   const reached = (v: Vessel) => {
     if (op.until === 'just-basic') return (v.pH ?? 7) >= 8;
     if (op.until === 'just-acidic') return (v.pH ?? 7) <= 5;
@@ -84,12 +85,13 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Outcome & { drops: number } 
       const known = all.some((p) => p.channel === o.channel && p.event === o.event && p.colour === o.colour);
       if (!known && o.event !== 'none' && o.event !== 'unchanged') all.push(o);
     }
+    if (step.equations) told.push(step.equations);
     now = step.vessel;
     drops++;
   }
   const last = changes(see(vessel), see(now));
   for (const o of last) if (!all.some((p) => p.channel === o.channel && p.event === o.event)) all.push(o);
-  return { vessel: now, see: all, drops };
+  return { vessel: now, see: all, drops, equations: () => distinct(told.flatMap((tell) => tell())) };
 }
 
 export function add(vessel: Vessel, op: OpOf<'add'>): Outcome {

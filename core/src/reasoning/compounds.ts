@@ -11,6 +11,7 @@ import type { Observation } from '../senses/vocabulary';
 import { type Cost, costsOf, matterFingerprint, Outcomes } from './atlas';
 import type { RecordEntry } from './entries';
 import type { Inference } from './infer';
+import type { SampleSpec } from '../bench/sample';
 import { read } from './likelihood';
 import type { Member, Space } from './space';
 
@@ -118,6 +119,11 @@ export class CompoundSpace implements Space {
 
   called(m: number): string {
     return this.members[m]!.name!;
+  }
+
+  sampleOf(m: number): SampleSpec {
+    const { smiles } = m < LIBRARY.length ? LIBRARY[m]! : this.own[m - LIBRARY.length]!.of;
+    return { smiles, grams: GRAMS };
   }
 
   exact(m: number, test: string): readonly Observation[] {

@@ -1,6 +1,10 @@
 /** What each ion, element or group gives in each test, read off the atlas. */
+import { speciesById, solidById } from '../matter/catalogue';
+import type { Equation } from '../reactions/equations';
 import type { Observation } from '../senses/vocabulary';
-import { testsOf } from '../scheme/tests';
+import { showsSign, testById, testsOf } from '../scheme/tests';
+import { World } from '../scheme/world';
+import { rulesFor } from './atlas';
 import type { Space } from './space';
 
 export interface Outcome {
@@ -48,3 +52,30 @@ export const ofSuspect = (space: Space, suspect: string): (Given & { readonly te
   testsOf(space.scheme)
     .filter((t) => space.knows(t.id) && t.signs?.some((s) => s.of.includes(suspect)))
     .map((t) => ({ test: t.id, ...given(space, t.id, suspect) }));
+
+/** Partners that add little of their own. */
+const PLAIN: readonly string[] = ['NO3-', 'Na+'];
+
+const WATERY: readonly string[] = ['H+', 'H2O'];
+/** What a species or a solid is made of, but for water and its parts. */
+const partsOf = (id: string): string[] =>
+  Object.keys((speciesById.get(id) ?? solidById.get(id))?.of ?? {}).filter((part) => !WATERY.includes(part));
+
+/**
+ * Net ionic equations of a test, as it runs on a sample that shows the test's sign of a suspect: those in which the suspect
+ * takes part, if it is an ion. None where no sample shows the sign, or nothing reacts in a solution.
+ */
+export function equationsIn(space: Space, test: string, suspect: string): Equation[] {
+  const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+  const showing = [...space.members.keys()].filter((m) => {
+    const { holds, composed } = space.members[m]!;
+    return !composed && holds.includes(suspect) && signs.some((s) => showsSign(space.exact(m, test), s));
+  });
+  const chosen = showing.find((m) => space.members[m]!.holds.some((ion) => PLAIN.includes(ion))) ?? showing[0];
+  if (chosen === undefined) return [];
+  const all = new World(space.sampleOf(chosen), space.scheme, rulesFor(space.scheme)).equations(test);
+  const own = partsOf(suspect);
+  return own.length
+    ? all.filter((e) => [...e.left, ...e.right].some(([, id]) => partsOf(id).some((part) => own.includes(part))))
+    : all;
+}

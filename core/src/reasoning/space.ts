@@ -5,7 +5,8 @@ import type { Scheme, School } from '../scheme/model';
 import { World } from '../scheme/world';
 import { type Atlas, type Cost, rowIn, rulesOf } from './atlas';
 import { isNothing, read, thing } from './likelihood';
-import { type Hypothesis, isCation, SINGLES } from './hypotheses';
+import type { SampleSpec } from '../bench/sample';
+import { isCation, SINGLES } from './hypotheses';
 
 /** Share of the prior that goes to single salts where mixtures are allowed. */
 const SINGLE_SHARE = 0.5;
@@ -40,6 +41,8 @@ export interface Space {
   knows(test: string): boolean;
   /** What a member is called. */
   called(m: number): string;
+  /** A sample of this make, for the simulator. */
+  sampleOf(m: number): SampleSpec;
   /** The outcome, exactly. */
   exact(m: number, test: string): readonly Observation[];
   /** The outcome, quickly. */
@@ -115,8 +118,7 @@ export class SaltSpace implements Space {
     return this.members[m]!.salts.map((i) => SINGLES[i]!.name).join(' + ');
   }
 
-  /** A sample of this make, for the simulator. */
-  sampleOf(m: number): Hypothesis['sample'] {
+  sampleOf(m: number): SampleSpec {
     const { salts } = this.members[m]!;
     if (salts.length === 1) return SINGLES[salts[0]!]!.sample;
     return { salts: salts.map((i) => ({ formula: SINGLES[i]!.name, grams: 1.5 })) };

@@ -1,8 +1,9 @@
 /** A sample and all that a scheme would show of it: each test run in the simulator, after what must come before it. */
-import { type Bench, openBench, perform } from '../bench/bench';
+import { type Bench, openBench, perform, type Step } from '../bench/bench';
 import { BenchError } from '../bench/error';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
+import { distinct, type Equation } from '../reactions/equations';
 import type { Channel, Observation } from '../senses/vocabulary';
 import type { Scheme, StandardTest } from './model';
 import type { HouseRules } from './rules';
@@ -90,14 +91,26 @@ export class World {
   result(id: string): Result {
     const known = this.results.get(id);
     if (known) return known;
-    const at = this.order.get(id);
-    if (at === undefined) throw new Error(`${id} is no test of the scheme ${this.scheme}`);
-    const out = this.run(this.tests[at]!, at);
+    const out = this.run(this.placeOf(id));
     this.results.set(id, out);
     return out;
   }
 
-  private run(test: StandardTest, at: number): Result {
+  /** Net ionic equations of what the test's own steps set going, in order, each once. @throws Error as `result`. */
+  equations(id: string): Equation[] {
+    const found: Equation[] = [];
+    this.run(this.placeOf(id), ({ equations }) => found.push(...(equations?.() ?? [])));
+    return distinct(found);
+  }
+
+  private placeOf(id: string): number {
+    const at = this.order.get(id);
+    if (at === undefined) throw new Error(`${id} is no test of the scheme ${this.scheme}`);
+    return at;
+  }
+
+  private run(at: number, tell: (step: Step) => void = () => undefined): Result {
+    const test = this.tests[at]!;
     const steps = stepsOf(test, this.rules);
     const starts = startsOf(test, this.scheme);
     const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);
@@ -123,6 +136,7 @@ export class World {
       try {
         const done = perform(bench, op);
         bench = done.bench;
+        tell(done);
         if (!MUTE.has(op.op) && !('control' in op)) seen.push(...done.see);
       } catch (error) {
         if (!(error instanceof BenchError)) throw error;
