@@ -41,6 +41,8 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   await expect(page.getByRole('list', { name: 'Because' })).toContainText('Barium in acid');
   await expect(page.getByRole('img', { name: /Waterfall of the evidence/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Table of entries and ions' })).toBeVisible();
+  await all.getByRole('link', { name: /copper/ }).click();
+  await expect(page.getByRole('region', { name: 'Evidence' }).getByRole('link')).toHaveAttribute('href', /bench\?test=copper/);
   const next = page.getByRole('region', { name: 'Next tests' });
   await expect(next).toContainText('bits');
   await next.getByRole('link').first().click();

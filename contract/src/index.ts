@@ -118,6 +118,8 @@ export const suspectSchema = z.object({
   state: z.enum(['open', 'hinted', 'indicated', 'confirmed', 'ruled-out', 'conflict']),
   probability: z.number(),
   because: z.array(z.object({ entry: z.number(), decibans: z.number(), text: z.string() })),
+  /** Of what is likely but not confirmed: the quickest test that would prove it. */
+  proof: z.string().nullable(),
 });
 export type SuspectView = z.infer<typeof suspectSchema>;
 
@@ -129,6 +131,8 @@ export const adviceSchema = z.object({
   hazard: z.enum(['low', 'medium', 'high']),
   why: z.string(),
   splits: z.array(z.object({ outcome: z.string(), probability: z.number() })),
+  /** Another test worth doing, that is done while this one stands. */
+  meanwhile: z.string().optional(),
 });
 export type AdviceView = z.infer<typeof adviceSchema>;
 

@@ -20,7 +20,7 @@ import {
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';
-import { showsSign, testById, testsOf } from '#core/scheme/tests';
+import { showsSign, stepsOf, testById, testsOf } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
 import { solve } from '#core/reasoning/solve';
 import { SaltSpace } from '#core/reasoning/space';
@@ -282,6 +282,13 @@ describe('what to do next', () => {
     expect(first).toHaveLength(3);
     expect(first[0]!.bits).toBeGreaterThan(2);
     expect(first[0]!.why).toMatch(/minute/);
+    for (const { test, meanwhile } of advise(space, nothing, bounds(space, []), 300)) {
+      const stands = stepsOf(testById.get(test)!, rulesOf('no-sulfide')).map(({ op }) => (op.op === 'stand' ? op.minutes : 0));
+      const waits = Math.max(...stands);
+      expect([test, meanwhile !== undefined]).toEqual([test, waits > 0]);
+      if (meanwhile) expect(space.costs[meanwhile]!.minutes).toBeLessThanOrEqual(waits);
+      expect(meanwhile).not.toBe(test);
+    }
     const without = advise(space, nothing, { ...bounds(space, []), done: new Set([first[0]!.test]) }, 300).map((a) => a.test);
     expect(without).not.toContain(first[0]!.test);
     const rules = { ...rulesOf('no-sulfide'), restrictedTests: [first[1]!.test] };

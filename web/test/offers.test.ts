@@ -142,6 +142,7 @@ test('suspects stand with conflicts first and what is ruled out last, the likeli
     state,
     probability,
     because: [],
+    proof: null,
   });
   const list = [
     one('Na+', 'ruled-out', 0.001),

@@ -2,7 +2,7 @@
 import { cautionsOf, restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
-import { testById, testsOf } from '../scheme/tests';
+import { stepsOf, testById, testsOf } from '../scheme/tests';
 import type { Observation } from '../senses/vocabulary';
 import type { Inference } from './infer';
 import { isNothing } from './likelihood';
@@ -20,6 +20,8 @@ export interface Advice {
   readonly why: string;
   /** The different outcomes, with the weight of what would show them. */
   readonly splits: readonly { readonly outcome: string; readonly probability: number }[];
+  /** Another test worth doing, that is done while this one stands. */
+  readonly meanwhile?: string;
 }
 
 export interface Bounds {
@@ -121,8 +123,17 @@ export function advise(
     });
   }
   const worth = (a: Advice) => a.bits - a.minutes * BITS_PER_MINUTE - HAZARD_BITS[a.hazard];
-  return out.sort((a, b) => worth(b) - worth(a)).slice(0, most);
+  out.sort((a, b) => worth(b) - worth(a));
+  return out.slice(0, most).map((a) => {
+    const waits = standingIn(a.test, bounds.rules);
+    const meanwhile = out.find((b) => b !== a && b.minutes <= waits)?.test;
+    return meanwhile === undefined ? a : { ...a, meanwhile };
+  });
 }
+
+/** Minutes for which a test wants nothing but to be left alone, at one stretch. */
+const standingIn = (test: string, rules: HouseRules): number =>
+  Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => (op.op === 'stand' ? op.minutes : 0)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
 function draw(weights: Float64Array): Map<number, number> {

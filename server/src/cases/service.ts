@@ -33,6 +33,8 @@ export interface Folded {
 }
 
 const CACHED_CASES = 200;
+/** Tests that are advised at a time. */
+const ADVISED = 5;
 const cache = new Map<string, Folded>();
 
 function remember(id: string, folded: Folded): Folded {
@@ -107,7 +109,7 @@ export async function reckoning(db: Db, person: Person, id: string, { tube, reag
   }
 }
 
-/** What the record of a case proves. With the rule that one's own inference comes first, only entries that have one. */
+/** What the record of a case proves, and the best tests for which the sample does. With the rule that one's own inference comes first, only entries that have one. */
 export async function reasoning(db: Db, person: Person, id: string, reasoner: Reasoner, effort: Effort): Promise<ReasoningView> {
   const row = await open(db, person, id, 'read-case');
   const { state, seq } = await fold(db, row);
@@ -124,7 +126,9 @@ export async function reasoning(db: Db, person: Person, id: string, reasoner: Re
     effort,
   };
   try {
-    return { waiting: null, ...(await reasoner.ask(id, question)) };
+    const found = await reasoner.ask(id, question);
+    const next = found.next.filter((a) => a.sample_mg <= state.bench.left * 1000).slice(0, ADVISED);
+    return { waiting: null, ...found, next };
   } catch (error) {
     if (error instanceof Superseded)
       throw new HttpProblem('stale', 'The record has moved on; ask again for what it says now.', { seq });

@@ -1,10 +1,10 @@
 /** The thinking itself, in a thread of its own: what a record proves and what to do next. */
 import { parentPort } from 'node:worker_threads';
 import { loadAtlas, loadCompounds } from '#atlas';
-import { advise, type Advice, type Bounds } from '#core/reasoning/advise';
+import { advise, type Advice, type Bounds, proving } from '#core/reasoning/advise';
 import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { type Candidate, infer, type Inference, PROMPT, THOROUGH } from '#core/reasoning/infer';
+import { type Candidate, infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
 import { parting, settling } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -25,7 +25,9 @@ export interface Question {
 export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'waiting'>;
 
 const LIMITS = { cations: 2, anions: 2 };
-const ADVICE = 6;
+/** More than are shown: the sample that is left may not do for all of them. */
+const ADVICE = 12;
+const UNPROVED: ReadonlySet<State> = new Set(['hinted', 'indicated']);
 const EFFORTS = { prompt: PROMPT, thorough: THOROUGH };
 const spaces = new Map<string, Space>();
 const leaves = new Map<string, CompoundLeaf>();
@@ -74,7 +76,11 @@ async function answer(
   const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
   const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
   return {
-    candidates: candidates.map((c) => ({ ...c, because: [...c.because] })),
+    candidates: candidates.map((c) => ({
+      ...c,
+      because: [...c.because],
+      proof: (UNPROVED.has(c.state) && proving(space, c.id, bounds)) || null,
+    })),
     identities: inference.identities.map(({ ions, probability, against, name }) => {
       const compound = name === undefined ? undefined : known.find((c) => c.name === name);
       return {

@@ -17,7 +17,7 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
       <h2 className="label font-sans">Worth most now</h2>
       {!reasoned.next.length && <p className="mt-1 text-sm text-muted">No test that is left would tell more.</p>}
       <ol className="mt-1 space-y-2">
-        {reasoned.next.slice(0, 5).map((a) => (
+        {reasoned.next.map((a) => (
           <li key={a.test} className="rounded-xl border border-rule bg-paper p-3">
             <Link
               className="inline-flex min-h-9 items-center font-bold text-rust underline"
@@ -29,6 +29,14 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
               {a.bits.toFixed(2)} bits · {a.minutes} min · {a.sample_mg} mg · {HAZARD[a.hazard]}
             </p>
             <p className="mt-1 text-sm text-muted">{a.why}</p>
+            {a.meanwhile && (
+              <p className="text-sm text-muted">
+                While it stands:{' '}
+                <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${a.meanwhile}`}>
+                  {testTitle(a.meanwhile)}
+                </Link>
+              </p>
+            )}
           </li>
         ))}
       </ol>

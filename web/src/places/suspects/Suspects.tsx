@@ -46,6 +46,7 @@ function Suspect({ s, chosen }: { s: SuspectView; chosen: boolean }) {
 }
 
 function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
+  const id = useCaseId();
   const because = s.because.filter((b) => Math.abs(b.decibans) >= 1);
   return (
     <section aria-label="Evidence" className="min-w-0">
@@ -54,7 +55,15 @@ function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
         <span className="text-lg text-muted italic">{nameOf(s.id)}</span>
       </h2>
       <p className="mt-1 text-sm">
-        <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}
+        <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}{' '}
+        {s.proof && (
+          <Link
+            className="inline-flex min-h-11 items-center font-bold text-rust underline"
+            to={`/cases/${id}/bench?test=${s.proof}`}
+          >
+            {testTitle(s.proof)}
+          </Link>
+        )}
       </p>
       {because.length > 0 ? (
         <>
