@@ -54,7 +54,7 @@ const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
 
 /** When it has to be right, and while someone waits. */
-export const THOROUGH: Effort = { least: 100, most: 600 };
+export const THOROUGH: Effort = { least: 200, most: 600 };
 export const PROMPT: Effort = { least: 6, most: 12 };
 
 /** Reads a record against a space. Struck entries are to be left out by the caller. */
