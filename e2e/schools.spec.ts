@@ -92,6 +92,10 @@ test('an interfering phosphate, semi-micro: it is found, taken out, and calcium 
 
 test('ammonium chloride forgotten: magnesium falls where iron and aluminium should', async ({ page }) => {
   await houseRules(page, { 'Scheme for cations': 'Without sulfide (usual)' });
+  const looks: string[] = [];
+  page.on('request', (request) => {
+    if (request.url().includes('/reasoning')) looks.push(request.url());
+  });
   await newCase(page, 'Jar 11');
   await choose(page, 'Take', /original solution/);
   await choose(page, 'Take', /1 mL of S into a new tube A/);
@@ -102,6 +106,8 @@ test('ammonium chloride forgotten: magnesium falls where iron and aluminium shou
   await addReagent(page, 'ammonium chloride, 2', 'Ammonium chloride, 2 M', '1 mL');
   await addReagent(page, 'ammonia, 6', 'Ammonia, 6 M', '5');
   await expect(tube(page, 'B')).toHaveAttribute('aria-label', /colourless clear liquid(?!.*solid)/);
+  // The record has not changed, so there is nothing new to think about.
+  expect(looks).toHaveLength(1);
 });
 
 test('restricted reagents are greyed with the reason and a substitute; cautions come before the first step', async ({ page }) => {

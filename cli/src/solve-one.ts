@@ -42,6 +42,7 @@ export interface Outcome {
   readonly wrongConfirmed: readonly string[];
   /** Bits of the best first test. */
   readonly mostBits: number;
+  /** How likely each suspect was thought to be, along the way and at the end, and whether it was there. */
   readonly said: readonly { readonly p: number; readonly there: boolean }[];
   readonly log: readonly unknown[];
 }
@@ -108,7 +109,7 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
     confirmed: done.confirmed,
     wrongConfirmed: done.confirmed.filter((i) => !job.truth.includes(i)),
     mostBits,
-    said: done.inference.candidates.map((c) => ({ p: c.probability, there: job.truth.includes(c.id) })),
+    said: done.thoughts.flat().map((c) => ({ p: c.probability, there: job.truth.includes(c.id) })),
     log: done.log,
   };
 }

@@ -20,6 +20,8 @@ export interface Worked {
   readonly sample_mg: number;
   readonly confirmed: readonly string[];
   readonly inference: Inference;
+  /** What was thought along the way: after every entry when the tests were chosen, and at the end. */
+  readonly thoughts: readonly Inference['candidates'][];
   readonly log: readonly { readonly test: string; readonly observed: readonly Observation[] }[];
 }
 
@@ -34,6 +36,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
   const rules = rulesFor(space.scheme);
   const world = new World(sample, space.scheme, rules);
   const entries: RecordEntry[] = [];
+  const thoughts: Inference['candidates'][] = [];
   let minutes = 0;
   let grams = 0;
   let inference = infer(space, entries);
@@ -65,9 +68,10 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     entries.push({ number: entries.length + 1, test, observed: observer(shown.see) });
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;
-    if (way === 'advised') inference = infer(space, entries);
+    if (way === 'advised') thoughts.push((inference = infer(space, entries)).candidates);
   }
   inference = infer(space, entries, THOROUGH);
+  thoughts.push(inference.candidates);
   return {
     found: inference.identities[0]!.ions,
     tests: entries.length,
@@ -75,6 +79,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     sample_mg: Math.round(grams * 1000),
     confirmed: inference.candidates.filter((c) => c.state === 'confirmed').map((c) => c.id),
     inference,
+    thoughts,
     log: entries.map(({ test, observed }) => ({ test, observed })),
   };
 }
