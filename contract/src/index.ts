@@ -131,7 +131,7 @@ export const adviceSchema = z.object({
   hazard: z.enum(['low', 'medium', 'high']),
   why: z.string(),
   splits: z.array(z.object({ outcome: z.string(), probability: z.number() })),
-  /** Another test worth doing, that is done while this one stands. */
+  /** Another test worth doing, that is done while one waits for this one. */
   meanwhile: z.string().optional(),
 });
 export type AdviceView = z.infer<typeof adviceSchema>;

@@ -2,6 +2,7 @@
 import { cautionsOf, restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
+import { waitOf } from '../scheme/say';
 import { stepsOf, testById, testsOf } from '../scheme/tests';
 import type { Observation } from '../senses/vocabulary';
 import type { Inference } from './infer';
@@ -20,7 +21,7 @@ export interface Advice {
   readonly why: string;
   /** The different outcomes, with the weight of what would show them. */
   readonly splits: readonly { readonly outcome: string; readonly probability: number }[];
-  /** Another test worth doing, that is done while this one stands. */
+  /** Another test worth doing, that is done while one waits for this one. */
   readonly meanwhile?: string;
 }
 
@@ -41,6 +42,8 @@ const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, hi
 const MISREAD = 0.05;
 /** Differences of texture, amount or shade count for so much of the rest. */
 const SUBTLE = 0.15;
+/** Minutes of waiting in which something else can be done. */
+const WORTH_USING = 3;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
 const DRAWN = 2000;
 
@@ -125,15 +128,15 @@ export function advise(
   const worth = (a: Advice) => a.bits - a.minutes * BITS_PER_MINUTE - HAZARD_BITS[a.hazard];
   out.sort((a, b) => worth(b) - worth(a));
   return out.slice(0, most).map((a) => {
-    const waits = standingIn(a.test, bounds.rules);
-    const meanwhile = out.find((b) => b !== a && b.minutes <= waits)?.test;
+    const waits = waitIn(a.test, bounds.rules);
+    const meanwhile = waits < WORTH_USING ? undefined : out.find((b) => b !== a && b.minutes <= waits)?.test;
     return meanwhile === undefined ? a : { ...a, meanwhile };
   });
 }
 
-/** Minutes for which a test wants nothing but to be left alone, at one stretch. */
-const standingIn = (test: string, rules: HouseRules): number =>
-  Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => (op.op === 'stand' ? op.minutes : 0)));
+/** The longest wait in a test, minutes. */
+const waitIn = (test: string, rules: HouseRules): number =>
+  Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
 function draw(weights: Float64Array): Map<number, number> {

@@ -31,7 +31,7 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
             <p className="mt-1 text-sm text-muted">{a.why}</p>
             {a.meanwhile && (
               <p className="text-sm text-muted">
-                While it stands:{' '}
+                While you wait:{' '}
                 <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${a.meanwhile}`}>
                   {testTitle(a.meanwhile)}
                 </Link>
