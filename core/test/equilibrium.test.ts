@@ -127,6 +127,25 @@ describe('the solver', () => {
     );
   });
 
+  test('finds the same from a state nearby, far off or of other matter as from nothing', () => {
+    fc.assert(
+      fc.property(vessel, vessel, fc.integer({ min: 0, max: 3 }), ({ molar, celsius }, other, much) => {
+        const where = { ...room, celsius, pressure: 1 };
+        const before = mix(molar);
+        const after = addAmounts({ ...before }, mix(other.molar), [1e-3, 0.03, 0.3, 1][much]);
+        const fresh = equilibrate(after, where);
+        for (const near of [equilibrate(before, where), equilibrate(mix(other.molar), where)]) {
+          const found = equilibrate(after, where, near);
+          for (const [id, c] of fresh.concentrations)
+            expect(Math.abs(c - found.concentrations.get(id)!)).toBeLessThan(1e-6 * Math.max(c, 1e-3));
+          for (const id of new Set([...Object.keys(fresh.solids), ...Object.keys(found.solids)]))
+            expect(Math.abs((fresh.solids[id] ?? 0) - (found.solids[id] ?? 0))).toBeLessThan(1e-7);
+        }
+      }),
+      { numRuns: 100, seed: 22 },
+    );
+  });
+
   test('agrees with the plain reference solver', () => {
     fc.assert(
       fc.property(vessel, ({ molar }) => {
