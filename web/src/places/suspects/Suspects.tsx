@@ -1,108 +1,20 @@
-import { clsx } from 'clsx';
-import { lazy, type ReactNode, Suspense } from 'react';
+import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import type { CaseView, SuspectView } from '#contract';
-import { Formula, nameOf } from '../../parts/Formula';
-import { Mark, MARK_WORDS } from '../../parts/Mark';
+import { Formula } from '../../parts/Formula';
 import { Blank, Button, Heading } from '../../parts/ui';
-import { sayAll } from '../../parts/words';
 import { useOpenCase } from '../../shell/CaseShell';
 import { useCaseId, useReasoning } from '../../state/case';
 import { Candidates } from './Candidates';
+import { Evidence } from './Evidence';
 import { Matrix } from './Matrix';
 import { Next } from './Next';
 import { inOrder } from './order';
+import { percent } from './percent';
 import type { Reasoned } from './reasoned';
+import { SuspectList } from './SuspectList';
 import { testTitle } from './titles';
 
 const PAGE = 'mx-auto w-full max-w-[90rem] px-5 py-6';
-const Waterfall = lazy(() => import('./Waterfall'));
-
-const percent = (p: number) =>
-  p > 0.9995 ? '> 99.9 %' : p < 0.0005 ? '< 0.1 %' : `${(100 * p).toFixed(p > 0.1 && p < 0.99 ? 0 : 1)} %`;
-
-function Suspect({ s, chosen }: { s: SuspectView; chosen: boolean }) {
-  const id = useCaseId();
-  return (
-    <li>
-      <Link
-        to={`/cases/${id}/suspects/${encodeURIComponent(s.id)}`}
-        aria-current={chosen ? 'true' : undefined}
-        className={clsx(
-          'flex min-h-11 items-center gap-2.5 rounded-lg px-2.5 text-sm',
-          chosen ? 'bg-wash' : 'hover:bg-wash',
-          s.state === 'ruled-out' ? 'text-faint' : s.state === 'open' ? '' : 'text-rust-deep',
-        )}
-      >
-        <Mark state={s.state} />
-        <span className="min-w-20 font-bold">
-          <Formula of={s.id} />
-        </span>
-        <span className="grow text-xs text-muted">{MARK_WORDS[s.state]}</span>
-        <span className="text-xs tabular-nums">{percent(s.probability)}</span>
-      </Link>
-    </li>
-  );
-}
-
-function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
-  const id = useCaseId();
-  const because = s.because.filter((b) => Math.abs(b.decibans) >= 1);
-  return (
-    <section aria-label="Evidence" className="min-w-0">
-      <h2 className="flex flex-wrap items-center gap-3 text-2xl">
-        <Mark state={s.state} size={20} /> <Formula of={s.id} />
-        <span className="text-lg text-muted italic">{nameOf(s.id)}</span>
-      </h2>
-      <p className="mt-1 text-sm">
-        <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}{' '}
-        {s.proof && (
-          <Link
-            className="inline-flex min-h-11 items-center font-bold text-rust underline"
-            to={`/cases/${id}/bench?test=${s.proof}`}
-          >
-            {testTitle(s.proof)}
-          </Link>
-        )}
-      </p>
-      {because.length > 0 ? (
-        <>
-          <Suspense fallback={<p className="mt-3 text-sm text-muted">Drawing …</p>}>
-            <Waterfall suspect={s} entries={view.entries} />
-          </Suspense>
-          <ol className="mt-2 divide-y divide-rule border-t border-rule text-sm" aria-label="Because">
-            {because.map((b) => {
-              const entry = view.entries[b.entry - 1];
-              return (
-                <li key={b.entry} className="flex gap-3 py-2">
-                  <span className="w-7 shrink-0 font-display text-lg leading-tight text-rust">{b.entry}</span>
-                  <span className="grow">
-                    {b.text} <span className="text-muted">{entry && sayAll(entry.observed)}</span>
-                  </span>
-                  <span className={clsx('shrink-0 font-bold tabular-nums', b.decibans > 0 ? 'text-rust' : 'text-slate')}>
-                    {b.decibans > 0 ? '+' : '−'}
-                    {Math.abs(b.decibans).toFixed(1)} dB
-                  </span>
-                </li>
-              );
-            })}
-          </ol>
-        </>
-      ) : (
-        <p className="mt-3 text-sm text-muted">No entry bears on it yet.</p>
-      )}
-    </section>
-  );
-}
-
-const MEANING: Readonly<Record<SuspectView['state'], string>> = {
-  open: 'Nothing decides it yet.',
-  hinted: 'It may be present; its own test is still to come.',
-  indicated: 'Its group or class test was positive and nothing contradicts; it wants its confirmatory test.',
-  confirmed: 'A test that proves it was positive, the rest agrees, and no conflict is open.',
-  'ruled-out': 'A test that would have shown it did not.',
-  conflict: 'Two results cannot both be right: settle it before you conclude.',
-};
 
 function Conflicts({ reasoned }: { reasoned: Reasoned }) {
   const id = useCaseId();
@@ -227,13 +139,7 @@ export function Suspects() {
         </p>
       )}
       <div className="grid gap-6 lg:grid-cols-[17rem_minmax(0,1fr)_21rem]">
-        <nav aria-label="All suspects" className="lg:max-h-[70dvh] lg:overflow-y-auto">
-          <ul>
-            {sorted.map((s) => (
-              <Suspect key={s.id} s={s} chosen={s.id === chosen.id} />
-            ))}
-          </ul>
-        </nav>
+        <SuspectList of={sorted} chosen={chosen} />
         <Evidence s={chosen} view={view} />
         <Next reasoned={data} view={view} />
       </div>

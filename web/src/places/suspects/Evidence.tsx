@@ -1,0 +1,72 @@
+import { clsx } from 'clsx';
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
+import type { CaseView, SuspectView } from '#contract';
+import { Formula, nameOf } from '../../parts/Formula';
+import { Mark, MARK_WORDS } from '../../parts/Mark';
+import { sayAll } from '../../parts/words';
+import { useCaseId } from '../../state/case';
+import { percent } from './percent';
+import { testTitle } from './titles';
+
+const Waterfall = lazy(() => import('./Waterfall'));
+
+const MEANING: Readonly<Record<SuspectView['state'], string>> = {
+  open: 'Nothing decides it yet.',
+  hinted: 'It may be present; its own test is still to come.',
+  indicated: 'Its group or class test was positive and nothing contradicts; “confirmed” wants 99 % and a test that proves it.',
+  confirmed: 'A test that proves it was positive, the rest agrees, and no conflict is open.',
+  'ruled-out': 'A test that would have shown it did not.',
+  conflict: 'Two results cannot both be right: settle it before you conclude.',
+};
+
+/** Where one suspect stands, and the entries that brought it there. */
+export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
+  const id = useCaseId();
+  const because = s.because.filter((b) => Math.abs(b.decibans) >= 1);
+  return (
+    <section aria-label="Evidence" className="min-w-0">
+      <h2 className="flex flex-wrap items-center gap-3 text-2xl">
+        <Mark state={s.state} size={20} /> <Formula of={s.id} />
+        <span className="text-lg text-muted italic">{nameOf(s.id)}</span>
+      </h2>
+      <p className="mt-1 text-sm">
+        <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}{' '}
+        {s.proof && (
+          <Link
+            className="inline-flex min-h-11 items-center font-bold text-rust underline"
+            to={`/cases/${id}/bench?test=${s.proof}`}
+          >
+            {testTitle(s.proof)}
+          </Link>
+        )}
+      </p>
+      {because.length > 0 ? (
+        <>
+          <Suspense fallback={<p className="mt-3 text-sm text-muted">Drawing …</p>}>
+            <Waterfall suspect={s} entries={view.entries} />
+          </Suspense>
+          <ol className="mt-2 divide-y divide-rule border-t border-rule text-sm" aria-label="Because">
+            {because.map((b) => {
+              const entry = view.entries[b.entry - 1];
+              return (
+                <li key={b.entry} className="flex gap-3 py-2">
+                  <span className="w-7 shrink-0 font-display text-lg leading-tight text-rust">{b.entry}</span>
+                  <span className="grow">
+                    {b.text} <span className="text-muted">{entry && sayAll(entry.observed)}</span>
+                  </span>
+                  <span className={clsx('shrink-0 font-bold tabular-nums', b.decibans > 0 ? 'text-rust' : 'text-slate')}>
+                    {b.decibans > 0 ? '+' : '−'}
+                    {Math.abs(b.decibans).toFixed(1)} dB
+                  </span>
+                </li>
+              );
+            })}
+          </ol>
+        </>
+      ) : (
+        <p className="mt-3 text-sm text-muted">No entry bears on it yet.</p>
+      )}
+    </section>
+  );
+}
