@@ -52,6 +52,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   for (const ion of ['ammonium', 'sulfate'])
     await expect(suspects(page).getByRole('link', { name: new RegExp(`^(confirmed|indicated) ${ion}`) })).toBeVisible();
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
+  await page.getByText(/^Ruled out/).click();
   await page.getByRole('link', { name: /ruled out copper/ }).click();
   await expect(page.getByRole('region', { name: 'Evidence' })).toContainText('it would have shown otherwise');
 
