@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { typeset } from '#core/matter/formula';
 import { sayAll } from '../src/parts/words';
+import { percent } from '../src/places/suspects/percent';
 
 test('formulas are set with their sub- and superscripts', () => {
   const set = (text: string) =>
@@ -23,4 +25,16 @@ test('observations are said as a person would', () => {
     ]),
   ).toBe('No precipitate; liquid unchanged.');
   expect(sayAll([{ channel: 'paper', paper: 'red-litmus', event: 'changed', colour: 'blue' }])).toBe('Red litmus turned blue.');
+});
+
+test('a probability is said as people say it, and never as a certainty', () => {
+  expect([0.5, 0.123, 0.995, 0.04, 0.99999, 0.00001].map(percent)).toEqual([
+    '50 %',
+    '12 %',
+    '99.5 %',
+    '4.0 %',
+    '> 99.9 %',
+    '< 0.1 %',
+  ]);
+  fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (p) => !/^(100|0(\.0)?) /.test(percent(p))));
 });
