@@ -80,6 +80,7 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(tube(second, 'A')).toBeVisible();
+  await page.bringToFront();
 
   await addReagent(page, 'ammonia, 2', 'Ammonia, 2 M', '1 drop');
   await expect(tube(page, 'A')).toHaveAttribute('aria-label', /pale-blue solid/);
