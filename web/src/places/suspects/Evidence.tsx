@@ -33,10 +33,7 @@ export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
       <p className="mt-1 text-sm">
         <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}{' '}
         {s.proof && (
-          <Link
-            className="inline-flex min-h-11 items-center font-bold text-rust underline"
-            to={`/cases/${id}/bench?test=${s.proof}`}
-          >
+          <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${s.proof}`}>
             {testTitle(s.proof)}
           </Link>
         )}

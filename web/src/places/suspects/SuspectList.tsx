@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import { ChevronDown } from 'lucide-react';
 import { Link } from 'react-router';
 import type { SuspectView } from '#contract';
 import { Formula } from '../../parts/Formula';
@@ -45,9 +46,10 @@ export function SuspectList({ of, chosen }: { of: readonly SuspectView[]; chosen
     <nav aria-label="All suspects" className="lg:max-h-[70dvh] lg:overflow-y-auto">
       <Rows of={of.filter((s) => s.state !== 'ruled-out')} chosen={chosen} />
       {out.length > 0 && (
-        <details open={chosen.state === 'ruled-out'}>
+        <details className="group" open={chosen.state === 'ruled-out'}>
           <summary className="flex min-h-11 cursor-pointer items-center px-2.5 text-sm font-bold text-rust">
             Ruled out ({out.length})
+            <ChevronDown size={16} className="ml-1 group-open:rotate-180" aria-hidden />
           </summary>
           <Rows of={out} chosen={chosen} />
         </details>
