@@ -7,6 +7,7 @@ import { reckon } from '#core/bench/reckon';
 import { StructureError, structureOf } from '#core/organic/structure';
 import { type Reasoner, Superseded } from '../reasoning/reasoner';
 import type {
+  AdviceView,
   Append,
   CaseSummary,
   CaseView,
@@ -109,7 +110,19 @@ export async function reckoning(db: Db, person: Person, id: string, { tube, reag
   }
 }
 
-/** What the record of a case proves, and the best tests for which the sample does. With the rule that one's own inference comes first, only entries that have one. */
+/** The best tests for which there is sample enough; so there must be for what is done while one waits. */
+function withinSample(next: readonly AdviceView[], mg: number): AdviceView[] {
+  const enough = next.filter((a) => a.sample_mg <= mg);
+  const possible = new Set(enough.map((a) => a.test));
+  return enough
+    .slice(0, ADVISED)
+    .map(({ meanwhile, ...a }) => (meanwhile !== undefined && possible.has(meanwhile) ? { ...a, meanwhile } : a));
+}
+
+/**
+ * What the record of a case proves, and the best tests for which the sample does. With the rule that one's own inference comes
+ * first, nothing until every entry has one.
+ */
 export async function reasoning(db: Db, person: Person, id: string, reasoner: Reasoner, effort: Effort): Promise<ReasoningView> {
   const row = await open(db, person, id, 'read-case');
   const { state, seq } = await fold(db, row);
@@ -127,8 +140,7 @@ export async function reasoning(db: Db, person: Person, id: string, reasoner: Re
   };
   try {
     const found = await reasoner.ask(id, question);
-    const next = found.next.filter((a) => a.sample_mg <= state.bench.left * 1000).slice(0, ADVISED);
-    return { waiting: null, ...found, next };
+    return { waiting: null, ...found, next: withinSample(found.next, state.bench.left * 1000) };
   } catch (error) {
     if (error instanceof Superseded)
       throw new HttpProblem('stale', 'The record has moved on; ask again for what it says now.', { seq });

@@ -48,9 +48,12 @@ const workedOut = new Map<string, Promise<EquationsView[]>>();
 
 function equationsOf(space: Space, test: StandardTest): Promise<EquationsView[]> {
   const key = `${space.scheme} ${test.id}`;
-  let known = workedOut.get(key);
-  if (!known) workedOut.set(key, (known = workOut(space, test)));
-  return known;
+  const known = workedOut.get(key);
+  if (known) return known;
+  const found = workOut(space, test);
+  workedOut.set(key, found);
+  found.catch(() => workedOut.delete(key));
+  return found;
 }
 
 export function handbookRoutes(db: Db): Router {
