@@ -1,5 +1,5 @@
 /** `./foxing bench`: how long the solver and a whole run take, and how they compare with the plain reference solver. */
-import { runScript } from '#core/bench/script';
+import { runScript } from '#core/senses/script';
 import { pose } from '#core/equilibrium/system';
 import { solve } from '#core/equilibrium/solver';
 import { addAmounts, overComponents } from '#core/matter/catalogue';

@@ -1,23 +1,21 @@
-/** The atlases as they lie on disk: built from the simulator, named by the hash of the data they were built from. */
-import { createHash } from 'node:crypto';
+/** The atlases as they lie on disk: built from the simulator, named by the hash of the code and data they were built from. */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { gunzipSync, gzipSync } from 'node:zlib';
-import { hire, shareOut } from './crew';
-import { type Atlas, bindAtlas, fingerprint, type Leaf, SINGLES } from '#core/reasoning/atlas';
-import { bindCompounds, type CompoundAtlas, compoundFingerprint, type CompoundLeaf } from '#core/reasoning/compounds';
 import { LIBRARY } from '#core/organic/library';
+import { type Atlas, bindAtlas, type Leaf, SINGLES } from '#core/reasoning/atlas';
+import { bindCompounds, type CompoundAtlas, type CompoundLeaf } from '#core/reasoning/compounds';
+import { shareOut } from './crew';
+import { chemistryVersion, versionOf } from './version';
 
-export { hire, shareOut };
+export { chemistryVersion, shareOut };
 
 type Say = (line: string) => void;
 
 interface Kind<A, L> {
   readonly what: string;
   readonly file: string;
-  readonly fingerprint: () => string;
-  /** Files of code that decide outcomes as data do. */
-  readonly code: readonly URL[];
+  /** The module that works one of them: with all it reaches, it decides the outcomes. */
   readonly worker: URL;
   readonly count: number;
   readonly bind: (leaves: readonly L[], version: string) => A;
@@ -28,8 +26,6 @@ const here = (name: string) => new URL(name, import.meta.url);
 const SALTS: Kind<Atlas, Leaf> = {
   what: 'salts',
   file: fileURLToPath(here('../atlas.json.gz')),
-  fingerprint,
-  code: [],
   worker: here('./salt-worker.ts'),
   count: SINGLES.length,
   bind: bindAtlas,
@@ -38,26 +34,20 @@ const SALTS: Kind<Atlas, Leaf> = {
 const COMPOUNDS: Kind<CompoundAtlas, CompoundLeaf> = {
   what: 'compounds',
   file: fileURLToPath(here('../compounds.json.gz')),
-  fingerprint: compoundFingerprint,
-  code: ['data/reactivity.ts', 'fusion.ts'].map((file) => here(`../../core/src/organic/${file}`)),
   worker: here('./compound-worker.ts'),
   count: LIBRARY.length,
   bind: bindCompounds,
 };
 
-/** A hash of the text of the data, the same however the code was compiled. */
-function versionOf({ fingerprint: data, code }: Pick<Kind<never, never>, 'fingerprint' | 'code'>): string {
-  const hash = createHash('sha256').update(data());
-  for (const file of code) hash.update(readFileSync(file));
-  return hash.digest('hex').slice(0, 16);
-}
+/** The reasoning, with the atlases that it rests on. */
+export const reasoningVersion = (): Promise<string> => versionOf(here('../../server/src/reasoning/think.ts'));
 
 /** Loads an atlas once; it is built anew on all cores when the data has changed since. */
 function loader<A extends { readonly version: string }, L>(kind: Kind<A, L>): (say?: Say) => Promise<A> {
   let loaded: A | undefined;
   return async (say = () => undefined) => {
     if (loaded) return loaded;
-    const version = versionOf(kind);
+    const version = await versionOf(kind.worker);
     if (existsSync(kind.file)) {
       const found = JSON.parse(gunzipSync(readFileSync(kind.file)).toString()) as A;
       if (found.version === version) return (loaded = found);

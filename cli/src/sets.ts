@@ -1,7 +1,7 @@
 /** Sets of samples to be worked: every single salt, mixtures drawn by lot, the library of compounds. */
 import { LIBRARY } from '#core/organic/library';
 import { SINGLES } from '#core/reasoning/atlas';
-import { holdingsOf } from '#core/reasoning/compounds';
+import { holdingsOf } from '#core/organic/structure';
 import { seeded } from '#core/reasoning/observer';
 import type { Job } from './solve-one';
 

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { BenchError } from '#core/bench/error';
-import { runScript } from '#core/bench/script';
+import { runScript } from '#core/senses/script';
 import { NotConverged } from '#core/equilibrium/solver';
 import { UserError } from '#launcher/errors';
 

@@ -3,7 +3,7 @@ import { BenchError } from '#core/bench/error';
 import { prepareSample, sampleSchema, type SampleSpec } from '#core/bench/sample';
 import { parseSalt } from '#core/matter/salts';
 import { inLibrary } from '#core/organic/library';
-import { holdingsOf } from '#core/reasoning/compounds';
+import { holdingsOf } from '#core/organic/structure';
 import { SCHOOLS } from '#core/scheme/model';
 import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';

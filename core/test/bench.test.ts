@@ -4,11 +4,11 @@ import { reagentById, reagentContents } from '#core/bench/contents';
 import type { Op } from '#core/bench/ops';
 import { BenchError } from '#core/bench/error';
 import type { SampleSpec } from '#core/bench/sample';
-import { runScript } from '#core/bench/script';
+import { runScript } from '#core/senses/script';
 import { addAmounts, elementsIn, solidById, speciesById } from '#core/matter/catalogue';
 import { REAGENTS } from '#core/matter/data/reagents';
 import { parseSalt } from '#core/matter/salts';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 
 const solution = (ions: Record<string, number>, acid = 0): SampleSpec => ({ solution: ions, mL: 20, acid });
 

@@ -12,7 +12,7 @@ import { SPECTRA } from '#core/matter/data/spectra';
 import { parseSalt } from '#core/matter/salts';
 import { reagentContents } from '#core/bench/contents';
 import { SOLID_WORDS, sampleOf, solidWord, wordDistance } from '#core/senses/colour';
-import { COLOURS } from '#core/senses/vocabulary';
+import { COLOURS } from '#core/vocabulary/observation';
 
 const words: readonly string[] = COLOURS;
 

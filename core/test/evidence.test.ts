@@ -4,7 +4,7 @@ import type { RecordEntry } from '#core/reasoning/entries';
 import { infer } from '#core/reasoning/infer';
 import { read } from '#core/reasoning/likelihood';
 import { overlay, type Space } from '#core/reasoning/space';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 
 const TESTS = ['silver-acid', 'barium-acid', 'hydroxide', 'ammonia'];
 const COLOURS = ['white', 'yellow', 'red', 'black', 'blue', 'green', 'violet', 'brown'] as const;

@@ -5,7 +5,7 @@
 import { openBench, perform } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import type { SampleSpec } from '#core/bench/sample';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 
 const add = (reagent: string, amount: number): Op =>
   reagent.endsWith('-solid') || ['copper-turnings', 'zinc-granules'].includes(reagent)

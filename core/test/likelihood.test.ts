@@ -4,7 +4,7 @@ import { gunzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import { read, thing } from '#core/reasoning/likelihood';
 import { perfect, seeded, student } from '#core/reasoning/observer';
-import { type Observation, observationSchema } from '#core/senses/vocabulary';
+import { type Observation, observationSchema } from '#core/vocabulary/observation';
 
 const outcomesOf = (name: string) =>
   (

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { runScript } from '#core/bench/script';
+import { runScript } from '#core/senses/script';
 import { readList, writeList } from '#core/exchange/lists';
 import { LIST_FORMATS } from '#core/exchange/formats';
 import { ionisableOf } from '#core/organic/acidity';
@@ -12,7 +12,7 @@ import { solubilityIn } from '#core/organic/solubility';
 import { elementsOf, groupsOf, structureOf } from '#core/organic/structure';
 import { boilingAt, normalBoiling, stemCorrection } from '#core/organic/thermometer';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 
 const named = (name: string) => structureOf(compoundByName.get(name)!.smiles);
 

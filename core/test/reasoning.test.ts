@@ -12,7 +12,6 @@ import {
   type CompoundAtlas,
   compoundLeaf,
   CompoundSpace,
-  holdingsOf,
   isBeyond,
   isElement,
   judgedApart,
@@ -27,7 +26,8 @@ import { solve } from '#core/reasoning/solve';
 import { SaltSpace } from '#core/reasoning/space';
 import { parseSalt } from '#core/matter/salts';
 import { SCHOOLS, type School } from '#core/scheme/model';
-import type { Observation } from '#core/senses/vocabulary';
+import { holdingsOf } from '#core/organic/structure';
+import type { Observation } from '#core/vocabulary/observation';
 
 const atlas = JSON.parse(gunzipSync(readFileSync(new URL('../../atlas/atlas.json.gz', import.meta.url))).toString()) as Atlas;
 const ONE = { cations: 1, anions: 1 };

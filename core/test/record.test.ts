@@ -3,7 +3,7 @@ import type { SampleSpec } from '#core/bench/sample';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import type { CaseEvent } from '#core/record/events';
 import { freeTubes, onVessels } from '#core/scheme/tests';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 
 const stamp = { at: '2026-03-02T09:00:00.000Z', who: 'Ilse Varnholt' };
 const salt = (formula: string): SampleSpec => ({ salts: [{ formula, grams: 4 }] });

@@ -1,12 +1,12 @@
 import { existsSync, statSync } from 'node:fs';
 import { readdir } from 'node:fs/promises';
 import { join } from 'node:path';
-import { migrate } from '../../server/src/db/pool';
+import { prepareDatabase, reach } from '../../server/src/db/prepare';
 import { loadDemo } from '../../server/src/demo/load';
-import { type Running, startServer } from '../../server/src/start';
-import { type Cluster, dataFolder, removeCluster, startCluster } from './cluster';
+import { APPLICATION, type Cluster, dataFolder, removeCluster, startCluster } from './cluster';
 import { UserError } from './errors';
 import { ROOT, run, say } from './run';
+import { Supervisor } from './supervisor';
 
 export const WEB = join(ROOT, 'dist', 'web');
 const DEFAULT_PORT = 4173;
@@ -38,25 +38,18 @@ function port(): number {
   return value;
 }
 
-async function serve(databaseUrl: string): Promise<Running> {
-  try {
-    return await startServer({ databaseUrl, port: port(), web: WEB });
-  } catch (error) {
-    const { code } = error as NodeJS.ErrnoException;
-    if (code === 'EADDRINUSE')
-      throw new UserError(`port ${port()} is taken: stop what listens there, or choose another with PORT=… ./foxing demo`, 1);
-    if (code === 'EACCES')
-      throw new UserError(`port ${port()} may not be opened by this user: choose one above 1024 with PORT=…`, 1);
-    throw error;
-  }
-}
-
 const stopped = () =>
   new Promise<void>((resolve) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((s) => process.once(s, () => resolve())));
 
-async function prepare(url: string, withDemo: boolean): Promise<void> {
+/** Names under which the server may be reached besides localhost, apart by commas. */
+const hosts = () => process.env['FOXING_HOSTS']?.split(',').map((h) => h.trim()) ?? [];
+
+async function prepare(ownerUrl: string, role: string | undefined): Promise<void> {
   try {
-    await migrate(url);
+    await reach(ownerUrl);
+    const { replayed, unreplayable } = await prepareDatabase(ownerUrl, role);
+    if (replayed) say(`${replayed} cases were brought to the new form.`);
+    for (const line of unreplayable) say(`it opens for reading only: ${line}`);
   } catch (error) {
     const { code, message } = error as NodeJS.ErrnoException;
     throw new UserError(
@@ -64,7 +57,16 @@ async function prepare(url: string, withDemo: boolean): Promise<void> {
       1,
     );
   }
-  if (withDemo && (await loadDemo(url))) say('loaded the demo cases.');
+}
+
+/** The private cluster, emptied first if that is asked for. */
+async function privateCluster(reset: boolean): Promise<Cluster> {
+  const folder = dataFolder();
+  const cluster = await startCluster(folder);
+  if (!reset) return cluster;
+  await cluster.stop();
+  removeCluster(folder);
+  return startCluster(folder);
 }
 
 /** Serves the demo (or, as `start`, whatever the database holds) until it is stopped. */
@@ -74,28 +76,20 @@ export async function demo(args: readonly string[], command: 'demo' | 'start'): 
   const given = process.env['DATABASE_URL'];
   const reset = args.includes('--reset');
   if (reset && given) throw new UserError('--reset is for the private database only; empty the one at DATABASE_URL yourself');
+  const settings = { port: port(), web: WEB, hosts: hosts() };
   const stop = stopped();
   await buildWeb();
-  let cluster: Cluster | null = null;
-  let server: Running | null = null;
+  const cluster = given ? null : await privateCluster(reset);
   try {
-    if (!given) {
-      const folder = dataFolder();
-      cluster = await startCluster(folder);
-      if (reset) {
-        await cluster.stop();
-        removeCluster(folder);
-        cluster = await startCluster(folder);
-      }
-    }
-    const url = given ?? cluster!.url;
-    await prepare(url, command === 'demo');
-    server = await serve(url);
-    process.stdout.write(`Foxing is at ${server.url} (Ctrl-C stops it)\n`);
+    const databaseUrl = given ?? cluster!.url;
+    await prepare(given ?? cluster!.ownerUrl, cluster ? APPLICATION : undefined);
+    if (command === 'demo' && (await loadDemo(databaseUrl))) say('loaded the demo cases.');
+    const supervisor = await Supervisor.start({ ...settings, databaseUrl }, cluster);
+    process.stdout.write(`Foxing is at ${supervisor.url} (Ctrl-C stops it)\n`);
     await stop;
     say('stopping …');
+    await supervisor.stop();
   } finally {
-    await server?.close();
     await cluster?.stop();
   }
   return 0;

@@ -5,6 +5,7 @@ const HELP = `Usage: ./foxing <command>
 
   demo [--reset]     install what is missing, build, and serve the demo; Ctrl-C stops it
   start              serve what the database holds, without the demo cases
+  verify             recompute the hash chains of all cases of the database
   test [part]        run the checks: all, or core, server, web, e2e
   sim SCRIPT.json …  run bench scripts on a simulated sample
   deduce RECORD.json what a record of observations proves
@@ -22,6 +23,8 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'demo':
     case 'start':
       return (await import('./demo')).demo(rest, command);
+    case 'verify':
+      return (await import('./verify')).verify(rest);
     case 'test':
       return (await import('./test')).test(rest);
     case 'sim':

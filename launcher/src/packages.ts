@@ -19,18 +19,23 @@ async function install(packages: readonly string[], what: string): Promise<void>
     throw new UserError(`${what} could not be installed: ${result.output.trim().split('\n').at(-1) ?? 'apt-get failed'}`, 1);
 }
 
-function postgresBin(): string | null {
-  const base = '/usr/lib/postgresql';
-  if (!existsSync(base)) return null;
-  const versions = readdirSync(base).filter((v) => existsSync(join(base, v, 'bin', 'initdb')));
-  const newest = versions.sort((a, b) => Number(b) - Number(a))[0];
-  return newest ? join(base, newest, 'bin') : null;
+/** Folders of PostgreSQL's programs. */
+export interface Postgres {
+  readonly newest: string;
+  readonly byVersion: ReadonlyMap<string, string>;
 }
 
-/** The folder of PostgreSQL's programs. */
-export async function ensurePostgres(): Promise<string> {
-  if (!postgresBin()) await install(['postgresql'], 'PostgreSQL');
-  const found = postgresBin();
+function installedPostgres(): Postgres | null {
+  const base = '/usr/lib/postgresql';
+  const versions = existsSync(base) ? readdirSync(base).filter((v) => existsSync(join(base, v, 'bin', 'initdb'))) : [];
+  const newest = versions.sort((a, b) => Number(b) - Number(a))[0];
+  const byVersion = new Map(versions.map((v) => [v, join(base, v, 'bin')]));
+  return newest ? { newest: byVersion.get(newest)!, byVersion } : null;
+}
+
+export async function ensurePostgres(): Promise<Postgres> {
+  if (!installedPostgres()) await install(['postgresql'], 'PostgreSQL');
+  const found = installedPostgres();
   if (!found) throw new UserError('PostgreSQL was installed but its programs are not under /usr/lib/postgresql', 1);
   return found;
 }

@@ -6,36 +6,51 @@ import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import { identify } from './access/access';
+import { actor, identify } from './access/access';
+import type { Cases } from './cases/cases';
 import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
 import { compoundRoutes } from './compounds/routes';
 import type { Db } from './db/pool';
 import { handbookRoutes } from './handbook/routes';
-import type { Reasoner } from './reasoning/reasoner';
-import { ruleRoutes } from './rules/rules';
+import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
+import type { CaseReasoning } from './reasoning/case-reasoning';
+import { ruleRoutes } from './rules/rules';
+import type { BenchTasks } from './workers/bench';
+import type { Crew } from './workers/crew';
+import type { ThoughtTasks } from './workers/thought';
 
 export interface AppParts {
   readonly db: Db;
   readonly live: LiveUpdates;
-  readonly reasoner: Reasoner;
+  readonly cases: Cases;
+  readonly reasoning: CaseReasoning;
+  readonly bench: Crew<BenchTasks>;
+  readonly thought: Crew<ThoughtTasks>;
   readonly log: Logger;
   /** Folder of the built interface; absent in server tests. */
   readonly web?: string;
+  /** Names besides localhost under which the server is reached. */
+  readonly hosts?: readonly string[];
 }
 
+/** Of one person; a keyboard in a hurry stays well below. */
 const REQUESTS_PER_MINUTE = 1200;
 
-/** Only this server's own pages may write: a request from another origin is refused. */
-const sameOrigin: express.RequestHandler = (req, _res, next) => {
-  const origin = req.get('origin');
-  if (origin && req.method !== 'GET' && new URL(origin).host !== req.get('host'))
-    throw new HttpProblem('forbidden', 'This request came from another site.');
-  next();
-};
+const perPerson = () =>
+  rateLimit({
+    windowMs: 60000,
+    limit: REQUESTS_PER_MINUTE,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    keyGenerator: (req) => actor(req).id,
+    handler: () => {
+      throw new HttpProblem('too-many', 'Too many requests in a minute; they are taken up again in a moment.');
+    },
+  });
 
-export function createApp({ db, live, reasoner, log, web }: AppParts): Express {
+export function createApp({ db, live, cases, reasoning, bench, thought, log, web, hosts }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: false }));
@@ -56,30 +71,23 @@ export function createApp({ db, live, reasoner, log, web }: AppParts): Express {
       strictTransportSecurity: false,
     }),
   );
-  const live_ = /^\/api\/cases\/[^/]+\/live$/;
-  app.use(compression({ filter: (req, res) => !live_.test(req.originalUrl) && compression.filter(req, res) }));
+  app.use(knownHost(hosts));
+  app.use(compression({ filter: (req, res) => req.path !== '/api/live' && compression.filter(req, res) }));
   const api = express.Router();
   api.use(
-    rateLimit({
-      windowMs: 60000,
-      limit: REQUESTS_PER_MINUTE,
-      standardHeaders: 'draft-8',
-      legacyHeaders: false,
-      handler: () => {
-        throw new HttpProblem('too-many', 'Too many requests in a minute; wait a little.');
-      },
-    }),
     sameOrigin,
     express.json({ limit: '200kb' }),
+    wellFormed,
     identify(db),
+    perPerson(),
     (_req, res, next) => {
       res.setHeader('cache-control', 'no-store');
       next();
     },
     ruleRoutes(db),
-    handbookRoutes(db),
-    compoundRoutes(db),
-    caseRoutes(db, live, reasoner),
+    handbookRoutes(db, thought),
+    compoundRoutes(db, bench, thought),
+    caseRoutes(db, cases, live, reasoning),
     unknownRoute,
   );
   app.use('/api', api);

@@ -1,47 +1,70 @@
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
+import { chemistryVersion, reasoningVersion } from '#atlas';
 import { createApp } from './app';
+import { Cases } from './cases/cases';
 import { LiveUpdates } from './cases/live';
-import { migrate, openPool } from './db/pool';
+import { openPool } from './db/pool';
+import { CaseReasoning } from './reasoning/case-reasoning';
 import { Reasoner } from './reasoning/reasoner';
+import { benchCrew, thoughtCrew } from './workers/crews';
 
 export interface Running {
   readonly url: string;
+  /** Lets what is under way come to its end, then stops. */
   close(): Promise<void>;
 }
 
 export interface StartOptions {
+  /** Of a database that is migrated, by a role that may read and write rows. */
   readonly databaseUrl: string;
   /** 0 for any free port. */
   readonly port: number;
   readonly web?: string;
   readonly logLevel?: string;
+  readonly hosts?: readonly string[];
 }
 
-/** Migrates, listens on loopback, and serves until closed. @throws when the port is taken. */
+const DRAIN_MS = 5000;
+
+/** Listens on loopback, and serves until closed. @throws when the port is taken. */
 export async function startServer(options: StartOptions): Promise<Running> {
-  await migrate(options.databaseUrl);
   const db = openPool(options.databaseUrl);
   const live = new LiveUpdates(options.databaseUrl);
-  await live.connect();
-  const reasoner = new Reasoner();
+  const [bench, thought] = [benchCrew(), thoughtCrew()];
+  const reasoner = new Reasoner(thought, db, await reasoningVersion());
   const log = pino({ level: options.logLevel ?? 'warn' }, pino.destination(2));
-  const app = createApp({ db, live, reasoner, log, ...(options.web && { web: options.web }) });
+  const app = createApp({
+    db,
+    live,
+    cases: new Cases(db, bench, await chemistryVersion()),
+    reasoning: new CaseReasoning(db, reasoner),
+    bench,
+    thought,
+    log,
+    ...(options.web && { web: options.web }),
+    ...(options.hosts && { hosts: options.hosts }),
+  });
+  const rest = () => Promise.all([live.close(), bench.close(), thought.close()]);
   const server = app.listen(options.port, '127.0.0.1');
-  const close = async () => {
-    await live.close();
-    await reasoner.close();
-    server.closeAllConnections();
-    await new Promise((resolve) => server.close(resolve));
-    await db.end();
-  };
   try {
     await new Promise<void>((resolve, reject) => server.once('listening', resolve).once('error', reject));
   } catch (error) {
-    await live.close();
+    await rest();
     await db.end();
     throw error;
   }
-  reasoner.warm().catch((error: unknown) => log.error(error, 'the reasoning could not be made ready'));
+  await live.connect();
+  reasoner.warm().catch((error: unknown) => log.warn(error, 'the reasoning could not be made ready'));
+  const close = async () => {
+    const closed = new Promise((resolve) => server.close(resolve));
+    await live.close();
+    server.closeIdleConnections();
+    const late = setTimeout(() => server.closeAllConnections(), DRAIN_MS);
+    await closed;
+    clearTimeout(late);
+    await rest();
+    await db.end();
+  };
   return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, close };
 }

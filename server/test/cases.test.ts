@@ -19,7 +19,7 @@ import type { CaseEvent } from '#core/record/events';
 import { JARS } from '../src/demo/jars';
 import { loadDemo } from '../src/demo/load';
 import { migrate } from '../src/db/pool';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { World } from '#core/scheme/world';
 import { type Running, startServer } from '../src/start';

@@ -5,7 +5,7 @@ import { REAGENTS } from '#core/matter/data/reagents';
 import { applyEvent, type CaseState, openCase, type Subject } from '#core/record/case';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { testById } from '#core/scheme/tests';
-import { CHANNELS, type Channel, observationSchema } from '#core/senses/vocabulary';
+import { CHANNELS, type Channel, observationSchema } from '#core/vocabulary/observation';
 import type { CaseView, SuspectView } from '#contract';
 import { viewOf } from '../../server/src/cases/view';
 import { COLOUR_CHOICES, EXTRAS, nothingIn } from '../src/places/bench/choices';

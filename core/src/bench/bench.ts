@@ -1,14 +1,12 @@
 /** The bench: a sample, the vessels, and one operation after another. */
 import { addAmounts, type Amounts } from '../matter/catalogue';
-import type { Observation } from '../senses/vocabulary';
-import { describe } from '../senses/appearance';
 import type { Equation } from '../reactions/equations';
 import { draw, pour, reagentById } from './contents';
-import { beadTest, charcoalTest, dryColour, dryHeat, flameTest } from './dry';
-import { limewaterTest, paperTest, rodTest, smellTest, splintTest } from './mouth';
-import type { Op } from './ops';
 import { compoundTest, EXTRACT, fusion } from './compound';
+import { dryHeat } from './dry';
 import { BenchError } from './error';
+import type { Happening } from './happenings';
+import type { Op } from './ops';
 import { amountOf, prepareSample, type Sample, type SampleSpec } from './sample';
 import { emptyVessel, isEmpty, type Vessel } from './vessel';
 import * as wet from './wet';
@@ -20,14 +18,11 @@ export interface Bench {
   readonly vessels: Readonly<Record<string, Vessel>>;
   /** Minutes of work so far. */
   readonly minutes: number;
-  readonly warnings: readonly string[];
-  /** What the last sodium fusion taught. */
-  readonly fusion?: { readonly good: boolean; readonly remarks: readonly string[] };
 }
 
 export interface Step {
   readonly bench: Bench;
-  readonly see: readonly Observation[];
+  readonly happened: readonly Happening[];
   /** The vessel that was worked on, if any. */
   readonly vessel: string | null;
   /** Net ionic equations of what happened, where the step let something react. */
@@ -37,7 +32,7 @@ export interface Step {
 /** A fresh bench with an unopened sample. @throws BenchError for a sample that cannot be. */
 export function openBench(spec: SampleSpec): Bench {
   const sample = prepareSample(spec);
-  return { sample, left: amountOf(sample).amount, vessels: {}, minutes: 0, warnings: [] };
+  return { sample, left: amountOf(sample).amount, vessels: {}, minutes: 0 };
 }
 
 function vesselOf(bench: Bench, id: string, field: string): Vessel {
@@ -93,25 +88,28 @@ const takePinch = (bench: Bench, from: string) =>
     ? spend(bench, Math.min(bench.left, bench.sample.kind === 'solution' ? 0.05 : PINCH_GRAMS), amountOf(bench.sample).unit)
     : bench;
 
-const one = (bench: Bench, minutes: number, out: wet.Outcome): Step => ({
+/** A dry test on a pinch of the sample or of what is in a vessel. */
+const withPinch = (bench: Bench, minutes: number, from: string, happening: (matter: Amounts) => Happening): Step => ({
+  bench: withVessels(takePinch(bench, from), minutes),
+  happened: [happening(pinch(bench, from))],
+  vessel: null,
+});
+
+const one = (bench: Bench, minutes: number, out: wet.Worked): Step => ({
   bench: withVessels(bench, minutes, out.vessel),
-  see: out.see,
+  happened: out.happened,
   vessel: out.vessel.id,
   ...(out.equations && { equations: out.equations }),
 });
+
+/** A liquid that was moved or looked at, and what is seen of it then. */
+const lookedAt = (bench: Bench, vessel: Vessel): Step => ({ bench, happened: [{ what: 'look', vessel }], vessel: vessel.id });
 
 /**
  * Does one operation.
  * @throws BenchError naming the field that is wrong and what to give instead; the bench is unchanged.
  */
 export function perform(bench: Bench, op: Op): Step {
-  const step = carryOut(bench, op);
-  const warned = warningsFor(op, step.bench, step.vessel);
-  const fresh = warned.filter((w) => !bench.warnings.includes(w));
-  return fresh.length ? { ...step, bench: { ...step.bench, warnings: [...bench.warnings, ...fresh] } } : step;
-}
-
-function carryOut(bench: Bench, op: Op): Step {
   switch (op.op) {
     case 'take': {
       const to = orNew(bench, op.to);
@@ -124,7 +122,7 @@ function carryOut(bench: Bench, op: Op): Step {
         const portion = { amounts: addAmounts({}, bench.sample.perML, op.mL), mL: op.mL, celsius: 25 };
         const spent = spend(bench, op.mL, 'mL');
         const vessel = wet.settlePortion(to, portion);
-        return { bench: withVessels(spent, 0.5, vessel), see: describe(wet.see(vessel)), vessel: vessel.id };
+        return lookedAt(withVessels(spent, 0.5, vessel), vessel);
       }
       const from = vesselOf(bench, op.from, 'from');
       if (op.mL > from.mL + 1e-9) throw new BenchError(`mL: vessel ${from.id} has only ${from.mL.toFixed(2)} mL of liquid`);
@@ -132,7 +130,7 @@ function carryOut(bench: Bench, op: Op): Step {
       const dirt = op.unrinsed === undefined ? undefined : vesselOf(bench, op.unrinsed, 'unrinsed');
       const film = dirt && dirt.mL > CARRIED_ML ? draw(dirt, CARRIED_ML).portion : undefined;
       const vessel = wet.settlePortion(film ? wet.settlePortion(to, film) : to, portion);
-      return { bench: withVessels(bench, 0.5, rest, vessel), see: describe(wet.see(vessel)), vessel: vessel.id };
+      return lookedAt(withVessels(bench, 0.5, rest, vessel), vessel);
     }
     case 'take-solid': {
       const sample = solidSample(bench, 'take-solid');
@@ -140,9 +138,7 @@ function carryOut(bench: Bench, op: Op): Step {
       const had = orNew(spent, op.to);
       const amounts = addAmounts({ ...had.amounts }, sample.perGram, op.grams);
       const out = wet.react(had, { ...had, amounts, settled: false }, { minutes: 0.3 });
-      const see: Observation[] =
-        had.mL > 0 ? out.see : [{ channel: 'solid', event: 'unchanged', colour: dryColour(sample) as Observation['colour'] }];
-      return { bench: withVessels(spent, 0.5, out.vessel), see, vessel: out.vessel.id };
+      return one(spent, 0.5, had.mL > 0 ? out : { vessel: out.vessel, happened: [{ what: 'portion', sample }] });
     }
     case 'dissolve': {
       const sample = solidSample(bench, 'dissolve');
@@ -154,7 +150,7 @@ function carryOut(bench: Bench, op: Op): Step {
       const out = wet.react(had, { ...mixed, ...warm, amounts }, { minutes: op.warm ? 5 : 3 });
       return one(spent, op.warm ? 5 : 3, {
         ...out,
-        see: [...describe(wet.see(out.vessel)), ...out.see.filter((o) => o.channel === 'gas')],
+        happened: [{ what: 'look', vessel: out.vessel }, ...out.happened.filter((h) => h.what === 'gas')],
       });
     }
     case 'add':
@@ -175,44 +171,40 @@ function carryOut(bench: Bench, op: Op): Step {
       return one(bench, 2, wet.centrifuge(filled(bench, op.vessel)));
     case 'decant': {
       const out = wet.decant(vesselOf(bench, op.from, 'from'), orNew(bench, op.to));
-      return { bench: withVessels(bench, 0.5, out.from, out.to), see: out.see, vessel: out.to.id };
+      return lookedAt(withVessels(bench, 0.5, out.from, out.to), out.to);
     }
     case 'filter': {
       const out = wet.filter(vesselOf(bench, op.from, 'from'), orNew(bench, op.to));
-      if (!op.residue) return { bench: withVessels(bench, 3, out.from, out.to), see: out.see, vessel: out.to.id };
+      if (!op.residue) return lookedAt(withVessels(bench, 3, out.from, out.to), out.to);
       const residue = { ...out.from, id: op.residue };
       const { [op.from]: _moved, ...rest } = bench.vessels;
-      return { bench: withVessels({ ...bench, vessels: rest }, 3, residue, out.to), see: out.see, vessel: out.to.id };
+      return lookedAt(withVessels({ ...bench, vessels: rest }, 3, residue, out.to), out.to);
     }
     case 'wash':
       return one(bench, 1.5 * op.times, wet.wash(vesselOf(bench, op.vessel, 'vessel'), op));
-    case 'look': {
-      const vessel = vesselOf(bench, op.vessel, 'vessel');
-      return { bench, see: describe(wet.see(vessel)), vessel: vessel.id };
-    }
+    case 'look':
+      return lookedAt(bench, vesselOf(bench, op.vessel, 'vessel'));
     case 'paper':
-      return held(bench, op.vessel, (v) => paperTest(v, op));
     case 'splint':
-      return held(bench, op.vessel, (v) => splintTest(v, op));
     case 'limewater':
-      return held(bench, op.vessel, limewaterTest);
     case 'smell':
-      return held(bench, op.vessel, smellTest);
-    case 'rod':
-      return held(bench, op.vessel, (v) => rodTest(v, op));
+    case 'rod': {
+      const vessel = vesselOf(bench, op.vessel, 'vessel');
+      return { bench: withVessels(bench, 0.5), happened: [{ what: 'held', vessel, op }], vessel: vessel.id };
+    }
     case 'flame':
-      return { bench: withVessels(takePinch(bench, op.from), 2), see: flameTest(pinch(bench, op.from), op), vessel: null };
+      return withPinch(bench, 2, op.from, (matter) => ({ what: 'flame', matter, op }));
     case 'bead':
-      return { bench: withVessels(takePinch(bench, op.from), 3), see: beadTest(pinch(bench, op.from), op), vessel: null };
+      return withPinch(bench, 3, op.from, (matter) => ({ what: 'bead', matter, op }));
     case 'charcoal':
       solidSample(bench, 'charcoal');
-      return { bench: withVessels(takePinch(bench, 'sample'), 4), see: charcoalTest(pinch(bench, 'sample'), op), vessel: null };
+      return withPinch(bench, 4, 'sample', (matter) => ({ what: 'charcoal', matter, op }));
     case 'dry-heat': {
       const sample = solidSample(bench, 'dry-heat');
       if (bench.vessels[op.to] && !isEmpty(bench.vessels[op.to]!))
         throw new BenchError(`to: vessel ${op.to} is not empty; heat a dry solid in a fresh hard-glass tube`);
-      const out = dryHeat(sample, op);
-      return { bench: withVessels(spend(bench, op.grams, 'g'), 4, out.vessel), see: out.see, vessel: out.vessel.id };
+      const vessel = dryHeat(sample, op);
+      return one(spend(bench, op.grams, 'g'), 4, { vessel, happened: [{ what: 'dry-heat', heated: vessel.heated! }] });
     }
     case 'carbonate-extract': {
       const sample = solidSample(bench, 'carbonate-extract');
@@ -221,23 +213,21 @@ function carryOut(bench: Bench, op: Op): Step {
       const amounts = addAmounts({ ...pot.amounts }, sample.perGram, op.grams);
       const boiled = wet.heat({ ...pot, amounts }, { op: 'heat', vessel: 'pot', to: 'boil', minutes: 5 }).vessel;
       const out = wet.filter(wet.cool(boiled).vessel, orNew(spent, op.to));
-      return { bench: withVessels(spent, 12, out.to), see: out.see, vessel: out.to.id };
+      return lookedAt(withVessels(spent, 12, out.to), out.to);
     }
     case 'fuse': {
       const made = fusion(bench.sample, op);
       const spent = spend(bench, (op.sample_mg * op.tubes) / 1000, 'g');
-      const done = withVessels(spent, 12 + op.gentle_minutes, made.vessel);
-      const fused = { good: made.see[0]!.event === 'good', remarks: made.remarks };
-      return {
-        bench: { ...done, warnings: [...done.warnings, ...made.remarks], fusion: fused },
-        see: made.see,
-        vessel: EXTRACT,
-      };
+      return one(spent, 12 + op.gentle_minutes, { vessel: made.vessel, happened: [{ what: 'extract', ...made }] });
     }
     case 'test': {
       const shown = compoundTest(bench.sample, op);
       const spent = op.control ? bench : spend(bench, Math.min(bench.left, shown.grams), 'g');
-      return { bench: withVessels(spent, shown.minutes), see: shown.see, vessel: null };
+      return {
+        bench: withVessels(spent, shown.minutes),
+        happened: [{ what: 'class-test', shows: shown.shows }],
+        vessel: null,
+      };
     }
   }
 }
@@ -246,33 +236,4 @@ function filled(bench: Bench, id: string): Vessel {
   const vessel = vesselOf(bench, id, 'vessel');
   if (isEmpty(vessel)) throw new BenchError(`vessel: ${id} is empty; put something in it first`);
   return vessel;
-}
-
-function held(bench: Bench, id: string, test: (v: Vessel) => Observation): Step {
-  const vessel = vesselOf(bench, id, 'vessel');
-  return { bench: withVessels(bench, 0.5), see: [test(vessel)], vessel: id };
-}
-
-const POISONOUS: Readonly<Record<string, string>> = {
-  H2S: 'Hydrogen sulfide is poisonous and dulls the nose: work in the hood.',
-  HCN: 'Hydrogen cyanide may be given off: stop, hood, and call your supervisor.',
-  Cl2: 'Chlorine attacks the lungs: work in the hood.',
-  Br2: 'Bromine vapour attacks eyes and lungs: work in the hood.',
-  NO: 'Brown nitrogen dioxide is poisonous: work in the hood.',
-  NO2: 'Brown nitrogen dioxide is poisonous: work in the hood.',
-  ClO2: 'Chlorine dioxide explodes: stop heating, keep behind the screen.',
-  CO: 'Carbon monoxide is poisonous and has no smell: work in the hood.',
-  HF: 'Hydrogen fluoride etches glass and burns deep: stop, and call your supervisor.',
-};
-
-function warningsFor(op: Op, bench: Bench, id: string | null): string[] {
-  const out: string[] = [];
-  if (op.op === 'add') {
-    const reagent = reagentById(op.reagent);
-    if (reagent.restricted) out.push(`${reagent.name}: ${reagent.restricted}`);
-  }
-  if (op.op === 'paper' && op.where === 'mouth' && !op.damp) out.push('A dry paper shows nothing: damp it.');
-  const vessel = id === null ? undefined : bench.vessels[id];
-  for (const [gas, mol] of Object.entries(vessel?.gas ?? {})) if (mol > 2e-6 && POISONOUS[gas]) out.push(POISONOUS[gas]);
-  return out;
 }

@@ -1,15 +1,15 @@
 /** What is done with an organic compound: fused with sodium, or put to a classification test. */
 import { addAmounts, overComponents } from '../matter/catalogue';
 import { classTest, controlFor } from '../organic/classtests';
-import { fuse, type Fused } from '../organic/fusion';
+import { fuse, type Fused, TAR } from '../organic/fusion';
 import { StructureError, structureOf } from '../organic/structure';
 import { gramsForTest, waitForTest } from '../organic/testids';
-import { appearance } from '../senses/appearance';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { OpOf } from './ops';
 import { BenchError } from './error';
 import type { Sample } from './sample';
 import { settle } from './settle';
+import { visibleSolids } from './solids';
 import { emptyVessel, type Vessel, WATER_PER_LITRE } from './vessel';
 
 /** The vessel that holds what a sodium fusion made. */
@@ -24,7 +24,7 @@ function compound(sample: Sample, op: string): CompoundSample {
 }
 
 /** Rethrows what is wrong with a structure as an error of the bench. */
-function told<T>(work: () => T): T {
+function asBenchError<T>(work: () => T): T {
   try {
     return work();
   } catch (error) {
@@ -36,47 +36,35 @@ function told<T>(work: () => T): T {
 /** Of a real compound nothing is known: only the sodium, as hydroxide, is counted. */
 function lye(op: OpOf<'fuse'>): Fused {
   const sodium = (op.sodium_mg * op.tubes) / 22990;
-  return { ions: { 'Na+': sodium, 'OH-': sodium }, tar: 0, mL: op.boil_to_mL, good: true, remarks: [] };
+  return { ions: { 'Na+': sodium, 'OH-': sodium }, tar: 0, mL: op.boil_to_mL, good: true };
 }
 
-/** Fuses, boils out, boils down and filters. @throws BenchError for what must not be fused, with the reason. */
-export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; see: Observation[]; remarks: readonly string[] } {
+/** Fuses, boils out, boils down and filters. @throws BenchError for what must not be fused. */
+export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; good: boolean } {
   const { smiles } = compound(sample, 'fuse');
-  const fused = smiles === undefined ? lye(op) : told(() => fuse(structureOf(smiles), op));
+  const fused = smiles === undefined ? lye(op) : asBenchError(() => fuse(structureOf(smiles), op));
   const amounts: Record<string, number> = { H2O: (fused.mL / 1000) * WATER_PER_LITRE };
   for (const [ion, mol] of Object.entries(fused.ions)) addAmounts(amounts, overComponents(ion), mol);
-  if (fused.tar > 0) amounts['CH(s)'] = fused.tar;
+  if (fused.tar > 0) addAmounts(amounts, { [TAR]: fused.tar });
   const { vessel } = settle({ ...emptyVessel(EXTRACT), mL: fused.mL, amounts }, { minutes: 0.2 });
-  const seen = appearance(vessel);
-  const shown = seen.solid ?? seen.liquid!;
-  return {
-    vessel: { ...vessel, settled: !seen.solid },
-    remarks: fused.remarks,
-    see: [
-      {
-        channel: 'extract',
-        event: fused.good && !seen.solid ? 'good' : 'repeat-fusion',
-        colour: shown.word as Observation['colour'],
-        clarity: seen.solid ? 'cloudy' : 'clear',
-      },
-    ],
-  };
+  const clear = !visibleSolids(vessel).length;
+  return { vessel: { ...vessel, settled: clear }, good: fused.good && clear };
 }
 
 const HANDLING_MINUTES = 2;
 
 /** Puts the sample, or a control, to a classification test. */
-export function compoundTest(sample: Sample, op: OpOf<'test'>): { see: readonly Observation[]; minutes: number; grams: number } {
+export function compoundTest(sample: Sample, op: OpOf<'test'>): { shows: readonly Observation[]; minutes: number; grams: number } {
   const { smiles, impurity } = compound(sample, 'test');
   const cost = { minutes: HANDLING_MINUTES + waitForTest(op.test), grams: gramsForTest(op.test) };
   // A control stands beside the sample: it takes hands, not waiting.
-  if (op.control) return { see: classTest(controlFor(op.test, op.control), op.test).see, minutes: HANDLING_MINUTES, grams: 0 };
-  if (smiles === undefined) return { see: [], ...cost };
+  if (op.control) return { shows: classTest(controlFor(op.test, op.control), op.test).see, minutes: HANDLING_MINUTES, grams: 0 };
+  if (smiles === undefined) return { shows: [], ...cost };
   const how = {
     ...(op.rate !== undefined && { rate: op.rate }),
     ...(impurity !== undefined && { impurity }),
     ...(op.damp && { damp: true }),
     ...(op['mixed-with'] !== undefined && { mixedWith: op['mixed-with'] }),
   };
-  return { see: told(() => classTest(structureOf(smiles), op.test, how).see), ...cost };
+  return { shows: asBenchError(() => classTest(structureOf(smiles), op.test, how).see), ...cost };
 }

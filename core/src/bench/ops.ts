@@ -1,13 +1,18 @@
 /** The operations that a bench script or a person can ask for, as spec'd fields. */
 import { z } from 'zod';
 import { isOrganicTest, ORGANIC_TEST_IDS } from '../organic/testids';
-import { PAPERS } from '../senses/vocabulary';
+import { PAPERS } from '../vocabulary/words';
 
 const vessel = z
   .string()
   .min(1)
   .max(24)
-  .regex(/^[\w .'-]+$/, 'a vessel is named with letters, digits, spaces or dashes');
+  .regex(/^[\w .'-]+$/, 'a vessel is named with letters, digits, spaces or dashes')
+  .refine((id) => !(id in {}), 'a vessel needs another name: this one means something to the program');
+/** Gases from a generator, and what they are. */
+export const PASSED_GASES = { 'hydrogen-sulfide': 'H2S', 'carbon-dioxide': 'CO2', chlorine: 'Cl2' } as const;
+type PassedGas = keyof typeof PASSED_GASES;
+
 const mL = z.number().positive().max(1000);
 const grams = z.number().positive().max(100);
 const minutes = z.number().nonnegative().max(100000);
@@ -38,7 +43,7 @@ export const opSchema = z.discriminatedUnion('op', [
   z.strictObject({
     op: z.literal('pass'),
     to: vessel,
-    gas: z.enum(['hydrogen-sulfide', 'carbon-dioxide', 'chlorine']),
+    gas: z.enum(Object.keys(PASSED_GASES) as [PassedGas, ...PassedGas[]]),
     minutes,
   }),
   z.strictObject({
@@ -119,3 +124,18 @@ export const opSchema = z.discriminatedUnion('op', [
 
 export type Op = z.infer<typeof opSchema>;
 export type OpOf<K extends Op['op']> = Extract<Op, { op: K }>;
+
+/** The fields of an operation that name places to work on; `to` of a heating says how hot. */
+export const placeFields = (op: Op) =>
+  op.op === 'heat' ? (['vessel'] as const) : (['to', 'from', 'vessel', 'residue'] as const);
+
+const named = (op: Op, fields: readonly string[]): string[] => {
+  const values: Readonly<Record<string, unknown>> = op;
+  return fields.map((f) => values[f]).filter((v): v is string => typeof v === 'string' && v !== 'sample');
+};
+
+/** The places that an operation speaks of. */
+export const placesIn = (op: Op): string[] => named(op, placeFields(op));
+
+/** Every vessel that an operation touches. */
+export const vesselsIn = (op: Op): string[] => named(op, [...placeFields(op), 'unrinsed']);

@@ -19,7 +19,6 @@ export function openBlank(amount: number, kind: Sample['kind']): Bench {
     left: amount,
     vessels: {},
     minutes: 0,
-    warnings: [],
   };
 }
 

@@ -1,5 +1,7 @@
 /** A vessel and the matter in it. Plain data: an operation returns a new vessel. */
 import type { Amounts } from '../matter/catalogue';
+import type { Colour } from '../vocabulary/words';
+import type { Sample } from './sample';
 import { SOLVENTS } from '../matter/data/reagents';
 
 export interface LayerState {
@@ -13,6 +15,25 @@ export interface LayerState {
 export interface Beneath {
   readonly mL: number;
   readonly amounts: Amounts;
+}
+
+export type SolidSample = Extract<Sample, { kind: 'solid' }>;
+
+/** What heating a part of the dry sample brought about. */
+export interface DryHeated {
+  readonly sample: SolidSample;
+  /** mol over components of what is left. */
+  readonly matter: Amounts;
+  /** mol of each gas that left. */
+  readonly gas: Amounts;
+  /** Water settled on the cool wall. */
+  readonly watery: boolean;
+  /** It had water of crystallisation. */
+  readonly hydrated: boolean;
+  readonly sublimate?: Colour;
+  readonly events: readonly ('melted' | 'charred' | 'swelled' | 'decrepitated' | 'sublimed')[];
+  /** Colour of the residue where the reaction decides it. */
+  readonly residue?: Colour;
 }
 
 export interface Vessel {
@@ -36,6 +57,8 @@ export interface Vessel {
   readonly given: Amounts;
   /** Has it settled? */
   readonly settled: boolean;
+  /** What dry heat did in it. */
+  readonly heated?: DryHeated;
 }
 
 /** A test tube holds this much. */

@@ -1,18 +1,24 @@
-/** Operations on liquids. Each takes the vessels it needs and returns them changed, with what was seen. */
+/** Operations on liquids. Each takes the vessels it needs and returns them changed, with what happened on the way. */
 import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
-import { appearance, type Appearance, changes, depositSeen, describe, gasSeen, solidParts } from '../senses/appearance';
-import type { Observation } from '../senses/vocabulary';
 import { distinct, type Equation, equationsOf } from '../reactions/equations';
 import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
-import type { OpOf } from './ops';
+import type { Happening } from './happenings';
+import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { settle, type Settling } from './settle';
+import { holdsSolid, solidsChanged } from './solids';
 import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
 
-export interface Outcome {
+export interface Worked {
   readonly vessel: Vessel;
-  readonly see: Observation[];
+  readonly happened: readonly Happening[];
   readonly equations?: () => readonly Equation[];
+}
+
+/** A liquid that was moved: what stays, and where the rest went. */
+export interface Moved {
+  readonly from: Vessel;
+  readonly to: Vessel;
 }
 
 /** Liquid that cannot be poured off a solid. */
@@ -23,39 +29,42 @@ const ADD_MINUTES = 0.25;
 /** Share of the nitrogen monoxide made at a junction that a thin ring above it holds. Uncertain. */
 const RISING_SHARE = 0.15;
 
-/**
- * A look that knows about a junction with an acid lying beneath: a thin zone of both reacts, and the nitrogen monoxide
- * it makes rises into the liquid above.
- */
-export function see(vessel: Vessel): Appearance {
-  const seen = appearance(vessel);
-  if (!vessel.beneath || vessel.mL <= 0) return seen;
+/** The zones at a junction with an acid that lies beneath: where both meet, and above it, where a gas made there rises. */
+export function junctionZones(vessel: Vessel): Vessel[] {
+  if (!vessel.beneath || vessel.mL <= 0) return [];
   const upper = draw(vessel, vessel.mL / 2).portion;
   const zone = (id: string, amounts: Amounts, mL: number) =>
     settle({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
   const share = upper.mL / vessel.beneath.mL;
   const junction = zone('junction', addAmounts({ ...upper.amounts }, vessel.beneath.amounts, share), upper.mL * 2);
-  const risen = RISING_SHARE * ((junction.amounts['NO'] ?? 0) + (junction.gas['NO'] ?? 0));
-  const above = risen > 0 ? [appearance(zone('above', addAmounts({ ...upper.amounts }, { NO: risen }), upper.mL))] : [];
-  const plain = (word: string) => word === 'colourless' || word === 'white' || word === 'off-white' || word === seen.liquid?.word;
-  const shows = [...above, appearance(junction)].flatMap((z) => [z.liquid, z.solid]).find((part) => part && !plain(part.word));
-  return { ...seen, ring: shows ? { hex: shows.hex, word: shows.word } : null };
+  const risen: Record<string, number> = {};
+  for (const { id, senses } of gasById.values())
+    if (senses.rises) risen[id] = RISING_SHARE * ((junction.amounts[id] ?? 0) + (junction.gas[id] ?? 0));
+  const above = Object.values(risen).some((mol) => mol > 0)
+    ? [zone('above', addAmounts({ ...upper.amounts }, risen), upper.mL)]
+    : [];
+  return [...above, junction];
 }
 
-/** Lets a changed vessel react, and tells what that looked like. */
-export function react(before: Vessel, mixed: Vessel, how: Settling): Outcome {
-  const had = see(before);
+/** Lets a changed vessel react. */
+export function react(before: Vessel, mixed: Vessel, how: Settling): Worked {
   const { vessel, taken } = settle(mixed, how);
-  const fresh: Record<string, number> = {};
+  const left: Record<string, number> = {};
   for (const [id, mol] of Object.entries(vessel.gas)) {
     const more = mol - (before.gas[id] ?? 0) * Math.exp(-how.minutes / 2);
-    if (more > 1e-9) fresh[id] = more;
+    if (more > 1e-9) left[id] = more;
   }
-  const observations = [...changes(had, see(vessel)), ...gasSeen(fresh, vessel), ...depositSeen(before, vessel)];
-  if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined)
-    observations.push({ channel: 'heat', event: 'warmer' });
-  return { vessel, see: observations, equations: () => equationsOf(taken, before, vessel) };
+  const happened: Happening[] = [
+    { what: 'change', from: before, to: vessel },
+    { what: 'gas', left, vessel },
+  ];
+  if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined) happened.push({ what: 'warmer' });
+  return { vessel, happened, equations: () => equationsOf(taken, before, vessel) };
 }
+
+/** A vessel that was changed without anything leaving it. */
+const changed = (from: Vessel, to: Vessel): Worked => ({ vessel: to, happened: [{ what: 'change', from, to }] });
+const looked = (vessel: Vessel): Worked => ({ vessel, happened: [{ what: 'look', vessel }] });
 
 function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
   const given = [op.drops, op.mL, op.grams, op.until].filter((v) => v !== undefined).length;
@@ -64,37 +73,38 @@ function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
   return { mL: op.mL ?? (op.drops ?? 0) * DROP_ML };
 }
 
-function addUntil(vessel: Vessel, op: OpOf<'add'>): Outcome & { drops: number } {
+/** Drops without any change of the solids after which nothing more is expected. */
+const STILL_DROPS = 12;
+const BASIC_PH = 8;
+const ACID_PH = 5;
+
+function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);
   const most = Math.round((op.max_mL ?? 10) / DROP_ML);
   let now = vessel;
   let still = 0;
-  let drops = 0;
-  const all: Observation[] = [];
-  const told: NonNullable<Outcome['equations']>[] = [];
+  const each: (readonly Happening[])[] = [];
+  const told: NonNullable<Worked['equations']>[] = [];
   const reached = (v: Vessel) => {
-    if (op.until === 'just-basic') return (v.pH ?? 7) >= 8;
-    if (op.until === 'just-acidic') return (v.pH ?? 7) <= 5;
-    return still >= 12;
+    if (op.until === 'just-basic') return (v.pH ?? 7) >= BASIC_PH;
+    if (op.until === 'just-acidic') return (v.pH ?? 7) <= ACID_PH;
+    return still >= STILL_DROPS;
   };
-  while (drops < most && !reached(now)) {
+  while (each.length < most && !reached(now)) {
     const step = react(now, pour(now, reagent, DROP_ML), { minutes: 0.05, mixed: true });
-    const changed = step.see.some((o) => o.channel === 'precipitate' && o.event !== 'none');
-    still = changed ? 0 : still + 1;
-    for (const o of step.see) {
-      const known = all.some((p) => p.channel === o.channel && p.event === o.event && p.colour === o.colour);
-      if (!known && o.event !== 'none' && o.event !== 'unchanged') all.push(o);
-    }
+    still = solidsChanged(now, step.vessel) ? 0 : still + 1;
+    each.push(step.happened);
     if (step.equations) told.push(step.equations);
     now = step.vessel;
-    drops++;
   }
-  const last = changes(see(vessel), see(now));
-  for (const o of last) if (!all.some((p) => p.channel === o.channel && p.event === o.event)) all.push(o);
-  return { vessel: now, see: all, drops, equations: () => distinct(told.flatMap((tell) => tell())) };
+  return {
+    vessel: now,
+    happened: [{ what: 'drops', each, from: vessel, to: now }],
+    equations: () => distinct(told.flatMap((tell) => tell())),
+  };
 }
 
-export function add(vessel: Vessel, op: OpOf<'add'>): Outcome {
+export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);
   if (op.until) {
     if (reagent.solid || reagent.solvent)
@@ -112,30 +122,32 @@ export function add(vessel: Vessel, op: OpOf<'add'>): Outcome {
     if (vessel.mL <= 0) throw new BenchError(`layered: vessel ${vessel.id} has no liquid to pour it under`);
     const under = pour(emptyVessel('beneath'), reagent, mL!);
     const beneath = { mL: mL!, amounts: under.amounts };
-    const had = see(vessel);
-    const layered = { ...vessel, beneath };
-    return { vessel: layered, see: changes(had, see(layered)) };
+    return changed(vessel, { ...vessel, beneath });
   }
   return react(vessel, pour(vessel, reagent, mL!), { minutes: ADD_MINUTES });
 }
 
+/** mol of gas that a gentle stream brings in a minute. */
+const STREAM_MOL = 4e-4;
+
 /** Passes a gas until the liquid is saturated or the time is over. */
-export function pass(vessel: Vessel, op: OpOf<'pass'>): Outcome {
+export function pass(vessel: Vessel, op: OpOf<'pass'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`to: vessel ${vessel.id} has no liquid to pass gas into`);
-  const id = { 'hydrogen-sulfide': 'H2S', 'carbon-dioxide': 'CO2', chlorine: 'Cl2' }[op.gas];
-  const mol = 4e-4 * op.minutes;
-  const fed = { ...vessel, amounts: addAmounts({ ...vessel.amounts }, gasById.get(id)!.of, mol), settled: false };
+  const { of } = gasById.get(PASSED_GASES[op.gas])!;
+  const mol = STREAM_MOL * op.minutes;
+  const fed = { ...vessel, amounts: addAmounts({ ...vessel.amounts }, of, mol), settled: false };
   const out = react(vessel, fed, { minutes: op.minutes, pressure: 1 });
   return {
-    vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, gasById.get(id)!.of, -mol) },
-    see: out.see.filter((o) => o.channel !== 'gas'),
-    ...(out.equations && { equations: out.equations }),
+    ...out,
+    vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, of, -mol) },
+    // The stream itself bubbles: nothing can be said of another gas.
+    happened: out.happened.filter((h) => h.what !== 'gas'),
   };
 }
 
 const HEATS = { warm: 60, boil: 100, strong: 100 } as const;
 
-export function heat(vessel: Vessel, op: OpOf<'heat'>): Outcome {
+export function heat(vessel: Vessel, op: OpOf<'heat'>): Worked {
   if (isEmpty(vessel)) throw new BenchError(`vessel: ${vessel.id} is empty; put something in it before heating`);
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} holds only a solid; use "dry-heat" for a solid`);
   const minutes = op.minutes ?? 1;
@@ -147,7 +159,7 @@ export function heat(vessel: Vessel, op: OpOf<'heat'>): Outcome {
   return { ...out, vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, { H2O: lost * 0.0553 }) } };
 }
 
-export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Outcome {
+export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} has no liquid to evaporate`);
   const target = op.dry ? 0 : op.to_mL;
   if (target === undefined) throw new BenchError('evaporate: give "to_mL" or "dry": true');
@@ -176,14 +188,14 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Outcome {
       given: addAmounts({ ...now.given }, { H2O: water }),
     };
   }
-  return { vessel: now, see: changes(see(vessel), see(now)) };
+  return changed(vessel, now);
 }
 
-export function cool(vessel: Vessel): Outcome {
+export function cool(vessel: Vessel): Worked {
   return react(vessel, { ...vessel, celsius: ROOM_CELSIUS }, { minutes: 3 });
 }
 
-export function shake(vessel: Vessel): Outcome {
+export function shake(vessel: Vessel): Worked {
   let mixed: Vessel = { ...vessel, settled: false };
   if (mixed.beneath) {
     const { beneath, ...rest } = mixed;
@@ -197,51 +209,44 @@ export function shake(vessel: Vessel): Outcome {
   return react(vessel, mixed, { minutes: 0.5, mixed: true });
 }
 
-export function stand(vessel: Vessel, minutes: number): Outcome {
+export function stand(vessel: Vessel, minutes: number): Worked {
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * Math.exp(-minutes / 6);
   const out = react(vessel, { ...vessel, celsius }, { minutes });
   return { ...out, vessel: { ...out.vessel, settled: minutes >= 3 || vessel.settled } };
 }
 
-export function centrifuge(vessel: Vessel): Outcome {
+export function centrifuge(vessel: Vessel): Worked {
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * 0.8;
-  const out = settle({ ...vessel, celsius }, { minutes: 1 }).vessel;
-  const spun = { ...out, settled: true };
-  return { vessel: spun, see: describe(see(spun)) };
+  return looked({ ...settle({ ...vessel, celsius }, { minutes: 1 }).vessel, settled: true });
 }
 
 /** The clear liquid moves; the solid stays with a little mother liquor. */
-export function decant(from: Vessel, to: Vessel): { from: Vessel; to: Vessel; see: Observation[] } {
-  const solid = solidParts(from).length > 0;
-  const keep = solid ? MOTHER_LIQUOR_ML : 0.02;
+export function decant(from: Vessel, to: Vessel): Moved {
+  const keep = holdsSolid(from) ? MOTHER_LIQUOR_ML : 0.02;
   if (from.mL <= keep) throw new BenchError(`from: vessel ${from.id} has no liquid to pour off`);
   const { rest, portion } = draw(from, from.mL - keep, from.settled ? 0 : 0.1);
-  const poured = settlePortion(to, portion);
-  return { from: settle(rest, { minutes: 0.2 }).vessel, to: poured, see: describe(see(poured)) };
+  return { from: settle(rest, { minutes: 0.2 }).vessel, to: settlePortion(to, portion) };
 }
 
-export function filter(from: Vessel, to: Vessel): { from: Vessel; to: Vessel; see: Observation[] } {
+export function filter(from: Vessel, to: Vessel): Moved {
   if (from.mL <= 0.2) throw new BenchError(`from: vessel ${from.id} has too little liquid to filter`);
   const { rest, portion } = draw(from, from.mL - 0.2);
-  const poured = settlePortion(to, portion);
-  return { from: { ...settle(rest, { minutes: 1 }).vessel, settled: true }, to: poured, see: describe(see(poured)) };
+  return { from: { ...settle(rest, { minutes: 1 }).vessel, settled: true }, to: settlePortion(to, portion) };
 }
 
 export function settlePortion(to: Vessel, portion: Portion): Vessel {
   return { ...settle(receive(to, portion), { minutes: 0.2 }).vessel, settled: true };
 }
 
-export function wash(vessel: Vessel, op: OpOf<'wash'>): Outcome {
+export function wash(vessel: Vessel, op: OpOf<'wash'>): Worked {
   const reagent = reagentById(op.with, 'with');
-  if (!solidParts(vessel).length && vessel.mL > RINSED_ML)
+  if (!holdsSolid(vessel) && vessel.mL > RINSED_ML)
     throw new BenchError(`vessel: there is no solid in ${vessel.id} to wash; washing would pour the liquid away`);
-  const had = see(vessel);
   let now = vessel;
   if (now.mL > MOTHER_LIQUOR_ML) now = draw(now, now.mL - MOTHER_LIQUOR_ML).rest;
   for (let i = 0; i < op.times; i++) {
     now = settle(pour(now, reagent, op.mL), { minutes: 1 }).vessel;
     now = settle(draw(now, now.mL - MOTHER_LIQUOR_ML).rest, { minutes: 0.2 }).vessel;
   }
-  const washed = { ...now, settled: true };
-  return { vessel: washed, see: changes(had, see(washed)) };
+  return changed(vessel, { ...now, settled: true });
 }

@@ -2,7 +2,8 @@
 import { ANIONS, CATIONS, COMPONENTS, IONS } from './data/components';
 import { CONVERSIONS, COUPLES, type CoupleRow, type Gate } from './data/couples';
 import { GASES, type GasSenses } from './data/gases';
-import { INERT_SOLIDS, SOLIDS, type SolidTraits, type Texture } from './data/solids';
+import type { Colour, Texture } from '../vocabulary/words';
+import { INERT_SOLIDS, SOLIDS, type SolidTraits } from './data/solids';
 import type { SourceKey } from './data/sources';
 import { SPECIES } from './data/species';
 import { compositionKey, FormulaError, type Formula, parseFormula, plainText } from './formula';
@@ -24,7 +25,7 @@ export interface Solid {
   readonly id: string;
   readonly of: Amounts;
   readonly lnK: number;
-  readonly colour: string;
+  readonly colour: Colour;
   readonly texture: Texture;
   readonly source: SourceKey;
   readonly traits: SolidTraits;
@@ -32,7 +33,7 @@ export interface Solid {
 
 export interface InertSolid {
   readonly id: string;
-  readonly colour: string;
+  readonly colour: Colour;
   readonly texture: Texture;
   readonly traits: SolidTraits;
 }

@@ -1,5 +1,5 @@
 /** What a classification test shows on a structure: how far each of its groups reacts in the time, and what that looks like. */
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
 import { REACTIVITY, type Reaction, type Reactivity, type ReagentTest } from './data/reactivity';
 import { ownPH, solubilityIn, type Solvent } from './solubility';

@@ -22,6 +22,9 @@ export interface FusionConditions {
   readonly covered?: boolean | undefined;
 }
 
+/** Carbon that was not broken down to the end and passes the paper, as an inert solid. */
+export const TAR = 'CH(s)';
+
 export interface Fused {
   /** mol of ions in the filtered extract, neutral as a whole. */
   readonly ions: Readonly<Record<string, number>>;
@@ -29,8 +32,6 @@ export interface Fused {
   readonly tar: number;
   readonly mL: number;
   readonly good: boolean;
-  /** What went wrong, or had better be minded. */
-  readonly remarks: readonly string[];
 }
 
 const SODIUM = 22.99;
@@ -54,19 +55,6 @@ export function refusal(s: Structure): string | undefined {
   if (s.has('halide-geminal') || (s.has('alkyl-halide') && halogens >= (s.atoms['C'] ?? 0)))
     return 'polyhalogenated compounds, such as chloroform and carbon tetrachloride, explode with sodium';
   return undefined;
-}
-
-function remarksOn(how: FusionConditions, supply: number, kept: number, decomposed: number): string[] {
-  const out: string[] = [];
-  if (supply < 1) out.push('too little sodium for so much compound: nitrogen and sulfur stay together as thiocyanate');
-  if (!how.red_hot) out.push('never red hot: much of the compound was not broken down');
-  if (kept < 0.75) out.push('heated too fast at first: part of the compound boiled away before it met the sodium');
-  if (how.dried === false) out.push('the sodium was not pressed dry: oil and crust take its place and smoke');
-  if (how.covered === false) out.push('the dish was not covered: left-over sodium spat, and some of the melt with it');
-  if (how.tubes < 2) out.push('only one tube: two or three make an extract that lasts for all tests');
-  if (how.boil_to_mL > how.water_mL * 0.6) out.push('hardly boiled down: the extract is thin');
-  if (decomposed < CLEAN) out.push('brown: the fusion was incomplete. Do it again.');
-  return out;
 }
 
 /**
@@ -117,6 +105,5 @@ export function fuse(s: Structure, how: FusionConditions): Fused {
     tar: atoms('C') * Math.max(0, (CLEAN - decomposed) / Math.max(decomposed, 0.05)) * 0.3,
     mL: how.boil_to_mL - ON_PAPER,
     good: decomposed >= CLEAN && kept >= 0.5,
-    remarks: remarksOn(how, supply, kept, decomposed),
   };
 }

@@ -182,6 +182,12 @@ export function groupsOf(s: Structure): Group[] {
 
 export const elementsOf = (s: Structure): TestedElement[] => TESTED_ELEMENTS.filter((e) => (s.atoms[e] ?? 0) > 0);
 
+/** Elements and groups of a structure, as a person would report them. @throws StructureError */
+export function holdingsOf(smiles: string): string[] {
+  const s = structureOf(smiles);
+  return [...elementsOf(s), ...groupsOf(s)];
+}
+
 /** Rings and double bonds. */
 export function unsaturation({ atoms }: Structure): number {
   const n = (e: string) => atoms[e] ?? 0;

@@ -4,9 +4,9 @@ import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
 import { stepsOf, testById, testsOf } from '../scheme/tests';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { Inference } from './infer';
-import { isNothing } from './likelihood';
+import { isNothing } from '../vocabulary/observation';
 import type { Space } from './space';
 
 export type Hazard = 'low' | 'medium' | 'high';

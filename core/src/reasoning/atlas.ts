@@ -1,14 +1,9 @@
 /** The atlas: what every standard test shows on every single salt, run in the simulator. */
-import { gases, inertSolids, solids, species } from '../matter/catalogue';
-import { CONVERSIONS, COUPLES } from '../matter/data/couples';
-import * as dry from '../matter/data/dry';
-import * as reagents from '../matter/data/reagents';
-import * as spectra from '../matter/data/spectra';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { SampleSpec } from '../bench/sample';
 import { type Scheme, type School, SCHOOLS } from '../scheme/model';
 import { DEFAULT_RULES, type HouseRules } from '../scheme/rules';
-import { SALT_TESTS, testsOf } from '../scheme/tests';
+import { testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import { type Hypothesis, SINGLES } from './hypotheses';
 
@@ -34,23 +29,6 @@ export const rulesOf = (school: School): HouseRules => ({ ...DEFAULT_RULES, answ
 /** Default rules, by the school that a scheme is. */
 export const rulesFor = (scheme: Scheme): HouseRules => (scheme === 'organic' ? DEFAULT_RULES : rulesOf(scheme));
 const isShared = (station: unknown) => typeof station === 'string';
-
-/** Raise it when the simulator's code changes what tests show though its data stayed. */
-const MODEL = 2;
-
-/** The constants on which every outcome in a vessel hangs, as text. */
-export const matterFingerprint = (): string =>
-  JSON.stringify([species, solids, inertSolids, gases, COUPLES, CONVERSIONS, spectra, reagents]);
-
-/** Everything that decides what the tests show, as text. */
-export const fingerprint = (): string =>
-  JSON.stringify([
-    MODEL,
-    matterFingerprint(),
-    dry,
-    SINGLES.map((s) => s.name),
-    SALT_TESTS.map(({ id, station, start, when, makes, steps, watch }) => [id, station, start, when, makes, steps, watch]),
-  ]);
 
 /** Works one salt through everything. */
 export function leafOf({ sample }: Hypothesis): Leaf {

@@ -1,14 +1,12 @@
 /** What an organic compound may be: the library, with what every test shows of each compound. */
-import { LIBRARY_ROWS } from '../organic/data/library';
-import { IONISABLE, SIGMA } from '../organic/data/acidity';
-import { GROUPS, SURROUNDINGS, TESTED_ELEMENTS } from '../organic/data/features';
+import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
 import { LIBRARY } from '../organic/library';
-import { elementsOf, groupsOf, structureOf } from '../organic/structure';
+import { holdingsOf, structureOf } from '../organic/structure';
 import { DEFAULT_RULES } from '../scheme/rules';
 import { testById, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
-import type { Observation } from '../senses/vocabulary';
-import { type Cost, costsOf, matterFingerprint, Outcomes } from './atlas';
+import type { Observation } from '../vocabulary/observation';
+import { type Cost, costsOf, Outcomes } from './atlas';
 import type { RecordEntry } from './entries';
 import type { Inference } from './infer';
 import type { SampleSpec } from '../bench/sample';
@@ -27,22 +25,6 @@ export interface CompoundAtlas {
   /** Formula and holdings of each compound of the library, in its order. */
   readonly compounds: readonly { readonly formula: string; readonly holds: readonly string[] }[];
 }
-
-/** Raise it when code changes what tests show though the data stayed. */
-const MODEL = 3;
-
-/** The data that decide what the tests show, as text; some of the chemistry is code besides. */
-export const compoundFingerprint = (): string =>
-  JSON.stringify([
-    MODEL,
-    matterFingerprint(),
-    LIBRARY_ROWS,
-    IONISABLE,
-    SIGMA,
-    GROUPS,
-    SURROUNDINGS,
-    testsOf('organic').map(({ id, start, when, makes, steps, watch }) => [id, start, when, makes, steps, watch]),
-  ]);
 
 const GRAMS = 3;
 
@@ -78,12 +60,6 @@ export function bindCompounds(leaves: readonly CompoundLeaf[], version: string):
   const compounds = LIBRARY.map(({ smiles }) => ({ formula: structureOf(smiles).formula, holds: holdingsOf(smiles) }));
   return { version, outcomes: outcomes.list, tests, costs: costsOf(PLAIN, 'organic', DEFAULT_RULES), compounds };
 }
-
-/** Elements and groups of a structure, as a person would report them. */
-export const holdingsOf = (smiles: string): string[] => {
-  const s = structureOf(smiles);
-  return [...elementsOf(s), ...groupsOf(s)];
-};
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
 export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as readonly string[]).includes(suspect);

@@ -1,7 +1,7 @@
 /** Entries of a record, and which of them reasoning can use. */
 import { showsSign, testById } from '../scheme/tests';
 import type { Sign } from '../scheme/model';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { Space } from './space';
 
 export interface RecordEntry {

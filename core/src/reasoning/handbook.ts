@@ -1,7 +1,7 @@
 /** What each ion, element or group gives in each test, read off the atlas. */
 import { speciesById, solidById } from '../matter/catalogue';
 import type { Equation } from '../reactions/equations';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import { showsSign, testById, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import { rulesFor } from './atlas';

@@ -3,7 +3,8 @@
  * then get a whole test wrong; every probability here is such a rate, by judgement.
  */
 import { wordDistance } from '../senses/colour';
-import type { Observation } from '../senses/vocabulary';
+import { isNothing, type Observation } from '../vocabulary/observation';
+import type { Colour } from '../vocabulary/words';
 
 const SAME_COLOUR = 0.93;
 /** Colour words nearer than this are easily taken one for the other; farther than the second, hardly ever. */
@@ -43,7 +44,7 @@ export const SURPRISING_LOOSE = 0.12;
 
 const nearness = new Map<string, number>();
 
-function colourFactor(a: string, b: string): number {
+function colourFactor(a: Colour, b: Colour): number {
   if (a === b) return SAME_COLOUR;
   const key = a < b ? `${a} ${b}` : `${b} ${a}`;
   let p = nearness.get(key);
@@ -60,21 +61,10 @@ const GONE = new Set(['dissolved', 'partly-dissolved']);
 const CLOUDS = new Set(['cloudy', 'cloudy-then-clear']);
 const kin = (a: string, b: string) => [PRESENT, GONE, CLOUDS].some((set) => set.has(a) && set.has(b));
 
-/** Tells of nothing having happened. */
-export function isNothing(o: Observation): boolean {
-  if (o.channel === 'flame') return o.colour === 'none' || o.colour === undefined;
-  if (o.channel === 'smell') return o.smell === 'none' || o.smell === undefined;
-  return (
-    o.event === 'none' ||
-    (o.event === 'unchanged' && o.channel !== 'solution' && o.channel !== 'solid') ||
-    (o.channel === 'limewater' && o.event === 'clear')
-  );
-}
-
 const isWeak = (o: Observation) => o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow';
 
 /** What has to be the same for two observations to be about one thing. */
-export const thing = (o: Observation) =>
+export const subjectOf = (o: Observation) =>
   `${o.channel} ${o.paper ?? ''} ${o.splint ?? ''} ${o.look ?? ''} ${o.zone ?? ''} ${o.through === 'cobalt-glass' ? 'glass' : ''}`;
 
 /** How well a recorded observation answers to an expected one of the same thing. */
@@ -106,9 +96,9 @@ function spurious(r: Observation, loose: boolean): number {
 export function read(recorded: readonly Observation[], expected: readonly Observation[], loose = false): number {
   let p = 1;
   const said = new Map<string, Observation[]>();
-  for (const r of recorded) said.set(thing(r), [...(said.get(thing(r)) ?? []), r]);
+  for (const r of recorded) said.set(subjectOf(r), [...(said.get(subjectOf(r)) ?? []), r]);
   for (const [key, list] of said) {
-    const all = expected.filter((e) => thing(e) === key);
+    const all = expected.filter((e) => subjectOf(e) === key);
     const shown = all.filter((e) => !isNothing(e));
     const spoken = list.filter((r) => !isNothing(r));
     if (!spoken.length) {

@@ -1,7 +1,7 @@
 /** Someone who looks: a perfect observer, or a student who misreads one observation in twenty. */
-import { COLOURS, type Observation } from '../senses/vocabulary';
+import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
+import { COLOURS } from '../vocabulary/words';
 import { wordDistance } from '../senses/colour';
-import { isNothing } from './likelihood';
 
 export type Observer = (seen: readonly Observation[]) => Observation[];
 
@@ -30,12 +30,12 @@ export function student(random: () => number): Observer {
 function misread(o: Observation, random: () => number): Observation {
   const overlooks = o.event !== undefined && !isNothing(o) && random() < 0.4;
   if (overlooks && ['precipitate', 'ring', 'sublimate', 'droplets', 'gas', 'deposit', 'layer'].includes(o.channel))
-    return { channel: o.channel, event: 'none' };
-  if (overlooks && (o.channel === 'paper' || o.channel === 'splint'))
-    return { channel: o.channel, event: 'unchanged', ...(o.paper && { paper: o.paper }), ...(o.splint && { splint: o.splint }) };
+    return nothingIn(o.channel)[0]!;
+  if (overlooks && o.channel === 'paper') return { channel: o.channel, event: 'unchanged', paper: o.paper };
+  if (overlooks && o.channel === 'splint') return { channel: o.channel, event: 'unchanged', splint: o.splint };
   if (o.celsius !== undefined) {
     const off = random() < 0.5 ? -READ_OFF : READ_OFF;
-    return { ...o, celsius: o.celsius + off, ...(o.to !== undefined && { to: o.to + off }) };
+    return reworded(o, { celsius: o.celsius + off, ...(o.to !== undefined && { to: o.to + off }) });
   }
   if (o.channel === 'solubility')
     return { ...o, event: o.event === 'partly-soluble' ? (random() < 0.5 ? 'soluble' : 'insoluble') : 'partly-soluble' };
@@ -46,5 +46,5 @@ function misread(o: Observation, random: () => number): Observation {
   if (o.colour === undefined) return o;
   const near = COLOURS.filter((c) => c !== o.colour && c !== 'none' && wordDistance(c, o.colour!) < NEAR);
   const colour = near[Math.floor(random() * near.length)];
-  return colour ? { ...o, colour } : o;
+  return colour ? reworded(o, { colour }) : o;
 }

@@ -1,7 +1,7 @@
 /** A record as it comes from a file or a case, made fit for reasoning. */
 import { z } from 'zod';
 import { SCHOOLS } from '../scheme/model';
-import { observationSchema } from '../senses/vocabulary';
+import { observationSchema } from '../vocabulary/observation';
 import type { RecordEntry } from './entries';
 
 const raw = z.object({

@@ -1,6 +1,6 @@
 /** Works a simulated sample to a conclusion on its own, by the scheme's order or by the best next test. */
 import type { SampleSpec } from '../bench/sample';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import { nextOn, routeOf, setAside } from '../scheme/route';
 import { World } from '../scheme/world';
 import { advise, type Bounds, proving } from './advise';

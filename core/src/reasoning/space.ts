@@ -1,10 +1,11 @@
 /** Every sample that an unknown may be, with what each standard test would show of it. */
 import { ANIONS, CATIONS } from '../matter/data/components';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { Scheme, School } from '../scheme/model';
 import { World } from '../scheme/world';
 import { type Atlas, type Cost, rowIn, rulesOf } from './atlas';
-import { isNothing, read, thing } from './likelihood';
+import { isNothing } from '../vocabulary/observation';
+import { read, subjectOf } from './likelihood';
 import type { SampleSpec } from '../bench/sample';
 import { isCation, SINGLES } from './hypotheses';
 
@@ -82,7 +83,7 @@ const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
 /** Two accounts laid over each other: everything that either shows; nothing only where both show nothing. */
 export function overlay(a: readonly Observation[], b: readonly Observation[]): Observation[] {
   const both = [...a, ...b.filter((o) => !a.some((p) => JSON.stringify(p) === JSON.stringify(o)))];
-  return both.filter((o) => !isNothing(o) || !both.some((p) => !isNothing(p) && thing(p) === thing(o)));
+  return both.filter((o) => !isNothing(o) || !both.some((p) => !isNothing(p) && subjectOf(p) === subjectOf(o)));
 }
 
 export class SaltSpace implements Space {

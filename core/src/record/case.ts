@@ -1,15 +1,11 @@
-/** A case as the fold over its events: the bench to the last drop, the ledger, the timers, the conclusion. */
-import { type Bench, openBench, perform } from '../bench/bench';
-import { openBlank } from '../bench/reckon';
+/** A case as the fold over its events. Nothing is simulated here: what came of an operation stands beside it. */
 import type { Op } from '../bench/ops';
-import { BenchError } from '../bench/error';
-import type { SampleSpec } from '../bench/sample';
-import { ionId } from '../matter/catalogue';
-import { FormulaError } from '../matter/formula';
-import { GROUPS, TESTED_ELEMENTS as TESTED } from '../organic/data/features';
-import { testById } from '../scheme/tests';
-import type { Observation } from '../senses/vocabulary';
-import type { CaseEvent, EventOf } from './events';
+import { DROP_ML, reagentById } from '../bench/contents';
+import type { HouseRules } from '../scheme/rules';
+import { stilled } from '../senses/drawing';
+import type { Observation } from '../vocabulary/observation';
+import type { EventOf, RecordedEvent, RecordedOf } from './events';
+import type { CaseSubject, EntryWorking, OperationResult, VesselResult } from './result';
 
 export interface Entry {
   readonly number: number;
@@ -22,15 +18,39 @@ export interface Entry {
   readonly at: string;
   readonly who: string;
   readonly struck?: { readonly reason: string; readonly at: string; readonly who: string };
+  /** The working that it speaks of. */
+  readonly working: EntryWorking;
+  /** Sequence number of the last event that changed it. */
+  readonly seq: number;
 }
 
 export interface DoneOperation {
+  readonly seq: number;
   readonly op: Op;
   readonly test?: string;
   readonly run?: { readonly id: string; readonly step: number; readonly tubes: Record<string, string> };
-  readonly see: readonly Observation[];
-  readonly vessel: string | null;
   readonly at: string;
+  /** What came of it; null where it could not be replayed. */
+  readonly result: OperationResult | null;
+}
+
+export interface StandingVessel extends VesselResult {
+  readonly id: string;
+  /** Where its contents came from: a vessel, or `sample`. */
+  readonly parent?: string;
+  /** Drops of the last reagent, as long as no other came between. */
+  readonly drops: number;
+  readonly reagent?: string;
+  readonly gone: boolean;
+  readonly seq: number;
+}
+
+/** How far a standard test was worked: the vessels it touched, and the last run of its steps. */
+export interface WorkedTest {
+  readonly id: string;
+  readonly vessels: readonly string[];
+  readonly run?: { readonly id: string; readonly done: number; readonly tubes: Readonly<Record<string, string>> };
+  readonly seq: number;
 }
 
 export interface Timer {
@@ -42,7 +62,7 @@ export interface Timer {
   readonly test?: string;
 }
 
-export interface Conclusion {
+export interface Report {
   readonly found: EventOf<'conclusion'>['payload']['found'];
   readonly formula?: string;
   readonly remarks?: string;
@@ -50,53 +70,85 @@ export interface Conclusion {
   readonly at: string;
 }
 
-/** A simulated unknown, or a real one on a bench that Foxing cannot see. */
-export type Subject =
-  { readonly sample: SampleSpec } | { readonly real: { readonly grams: number; readonly matter: 'salt' | 'compound' } };
+/** Where a case stands: at work; signed; given back to be worked on; marked; opened up, its identity shown. */
+export type Status = 'open' | 'signed' | 'returned' | 'marked' | 'opened-up';
 
 export interface CaseState {
-  /** The simulated bench; of a real sample, only what was added to it. */
-  readonly bench: Bench;
-  readonly real: boolean;
-  /** The same operations on an inert sample: what was added, for the arithmetic. */
-  readonly added: Bench;
-  /** Grams (of a solution, mL) of sample in each vessel, at most. */
-  readonly shares: Readonly<Record<string, number>>;
+  readonly seq: number;
+  readonly at: string;
+  readonly subject: CaseSubject;
+  readonly rules: HouseRules;
+  /** When the rules were last taken on. */
+  readonly rulesSeq: number;
+  readonly status: Status;
   readonly operations: readonly DoneOperation[];
   readonly entries: readonly Entry[];
+  readonly vessels: ReadonlyMap<string, StandingVessel>;
+  readonly tests: ReadonlyMap<string, WorkedTest>;
   readonly timers: readonly Timer[];
-  readonly conclusion: Conclusion | null;
-  /** Where the contents of each vessel came from: a vessel, or `sample`. */
-  readonly parents: Readonly<Record<string, string>>;
+  /** Signed reports, the last one in force while the status says so. */
+  readonly reports: readonly Report[];
+  readonly returned: { readonly reason: string; readonly at: string } | null;
+  readonly marks: RecordedOf<'marked'>['payload'] | null;
+  readonly warnings: readonly { readonly text: string; readonly seq: number }[];
+  readonly minutes: number;
+  /** Of the sample, in its unit. */
+  readonly spent: number;
+  readonly identity: string | null;
+  /** Why nothing more can be done. */
+  readonly readOnly: string | null;
 }
 
-/** When and by whom an event was recorded. */
+/** When, where in the order and by whom an event was recorded. */
 export interface Stamp {
+  readonly seq: number;
   readonly at: string;
   readonly who: string;
 }
 
-export function openCase(subject: Subject): CaseState {
-  const real = 'real' in subject;
-  const bench = real
-    ? openBlank(subject.real.grams, subject.real.matter === 'compound' ? 'compound' : 'solid')
-    : openBench(subject.sample);
-  const added = openBlank(bench.left, bench.sample.kind);
-  return { bench, real, added, shares: {}, operations: [], entries: [], timers: [], conclusion: null, parents: {} };
+/** The case after its first event. @throws Error when the first event is another. */
+export function openCase(event: RecordedEvent, { seq, at }: Stamp): CaseState {
+  if (event.kind !== 'opened') throw new Error(`a case begins with "opened", not with "${event.kind}"`);
+  const { subject, rules } = event.payload;
+  return {
+    seq,
+    at,
+    subject,
+    rules,
+    rulesSeq: seq,
+    status: 'open',
+    operations: [],
+    entries: [],
+    vessels: new Map(),
+    tests: new Map(),
+    timers: [],
+    reports: [],
+    returned: null,
+    marks: null,
+    warnings: [],
+    minutes: 0,
+    spent: 0,
+    identity: null,
+    readOnly: null,
+  };
 }
 
-/**
- * The case after one more event.
- * @throws BenchError when the event cannot be; the message says what to do instead.
- */
-export function applyEvent(state: CaseState, event: CaseEvent, stamp: Stamp): CaseState {
+/** The case after one more event. */
+export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp): CaseState {
+  const state: CaseState = { ...before, seq: stamp.seq, at: stamp.at };
   switch (event.kind) {
+    case 'opened':
+      throw new Error('a case is opened once');
     case 'operation':
-      return operate(state, event.payload, stamp);
+      return operated(state, event, stamp);
     case 'entry':
-      return write(state, event.payload, stamp);
-    case 'strike':
-      return strike(state, event.payload, stamp);
+      return { ...state, entries: [...state.entries, entryOf(state, event, stamp)] };
+    case 'strike': {
+      const { entry, reason } = event.payload;
+      const { seq, at, who } = stamp;
+      const entries = state.entries.map((e) => (e.number === entry ? { ...e, seq, struck: { reason, at, who } } : e));
+      return { ...state, entries };
+    }
     case 'timer': {
       const { minutes, ...timer } = event.payload;
       const due = new Date(new Date(stamp.at).getTime() + minutes * 60000).toISOString();
@@ -105,101 +157,94 @@ export function applyEvent(state: CaseState, event: CaseEvent, stamp: Stamp): Ca
     case 'timer-done':
       return { ...state, timers: state.timers.filter((t) => t.id !== event.payload.id) };
     case 'conclusion':
-      return conclude(state, event.payload, stamp);
+      return { ...state, status: 'signed', reports: [...state.reports, { ...event.payload, at: stamp.at }] };
+    case 'withdrawn':
+      return { ...state, status: 'open' };
+    case 'returned':
+      return { ...state, status: 'returned', returned: { reason: event.payload.reason, at: stamp.at } };
+    case 'marked':
+      return { ...state, status: 'marked', marks: event.payload };
+    case 'opened-up':
+      return { ...state, status: 'opened-up', identity: event.result.identity };
+    case 'rules':
+      return { ...state, rules: event.payload.rules, rulesSeq: stamp.seq };
+    case 'unreplayable':
+      return { ...state, readOnly: event.payload.reason };
   }
 }
 
-function operate(state: CaseState, payload: EventOf<'operation'>['payload'], stamp: Stamp): CaseState {
-  const { op, ...told } = payload;
-  const added = onAdded(state.added, op);
-  const done = state.real ? { bench: added, see: [], vessel: vesselIn(op) } : perform(state.bench, op);
-  const parents = { ...state.parents };
-  if ((op.op === 'take' || op.op === 'decant' || op.op === 'filter') && !parents[op.to]) parents[op.to] = op.from;
-  if (op.op === 'filter' && op.residue) parents[op.residue] = op.from;
-  if (op.op === 'take-solid' || op.op === 'dissolve' || op.op === 'dry-heat' || op.op === 'carbonate-extract')
-    parents[op.to] ??= 'sample';
+function entryOf({ entries }: CaseState, { payload, result }: RecordedOf<'entry'>, stamp: Stamp): Entry {
+  const { run: _run, confidence = 'sure', ...written } = payload;
+  return { ...written, confidence, number: entries.length + 1, working: result, ...stamp };
+}
+
+function operated(state: CaseState, { payload, result }: RecordedOf<'operation'>, { seq, at }: Stamp): CaseState {
+  const done: DoneOperation = { seq, at, ...payload, result };
+  const vessels = new Map(state.vessels);
+  const last = state.operations.at(-1)?.result?.vessel;
+  const resting = last === null || last === undefined ? undefined : vessels.get(last);
+  if (resting?.drawing.bubbles) vessels.set(resting.id, { ...resting, drawing: stilled(resting.drawing), seq });
+  for (const [id, now] of Object.entries(result?.vessels ?? {})) vessels.set(id, standing(vessels.get(id), id, now, done));
+  const known = new Set(state.warnings.map((w) => w.text));
+  const fresh = [...(result?.warnings ?? []), ...(result?.fusion?.remarks ?? [])].filter((text) => !known.has(text));
   return {
     ...state,
-    bench: done.bench,
-    added,
-    shares: sharedOut(state, op),
-    parents,
-    operations: [...state.operations, { op, see: done.see, vessel: done.vessel, at: stamp.at, ...told }],
+    operations: [...state.operations, done],
+    vessels,
+    tests: done.test === undefined ? state.tests : new Map(state.tests).set(done.test, worked(state, done, done.test)),
+    warnings: [...state.warnings, ...fresh.map((text) => ({ text, seq }))],
+    minutes: state.minutes + (result?.minutes ?? 0),
+    spent: state.spent + (result?.spent ?? 0),
   };
 }
 
-/** What cannot be done without the unknown's own matter (washing its precipitate, say) leaves the arithmetic as it was. */
-function onAdded(added: Bench, op: Op): Bench {
-  try {
-    return perform(added, op).bench;
-  } catch (error) {
-    if (error instanceof BenchError) return added;
-    throw error;
-  }
-}
-
-const vesselIn = (op: Op): string | null => ('to' in op && op.op !== 'heat' ? op.to : 'vessel' in op ? op.vessel : null);
-
-function sharedOut({ shares, added }: CaseState, op: Op): Record<string, number> {
-  const next = { ...shares };
-  const give = (to: string, amount: number) => (next[to] = (next[to] ?? 0) + amount);
+/** What stood in a vessel before an operation that put something there. */
+function parentIn(op: Op, id: string): string | undefined {
   switch (op.op) {
+    case 'take':
+    case 'decant':
+    case 'filter':
+      return id === op.to || (op.op === 'filter' && id === op.residue) ? op.from : undefined;
     case 'take-solid':
     case 'dissolve':
     case 'dry-heat':
     case 'carbonate-extract':
-      give(op.to, op.grams);
-      break;
-    case 'take': {
-      const from = added.vessels[op.from];
-      if (op.from === 'sample') give(op.to, op.mL);
-      else if (from && from.mL > 0) give(op.to, (shares[op.from] ?? 0) * Math.min(1, op.mL / from.mL));
-      break;
-    }
-    case 'decant':
-    case 'filter':
-      give(op.to, shares[op.from] ?? 0);
+      return 'sample';
+    default:
+      return undefined;
   }
-  return next;
 }
 
-function write(state: CaseState, payload: EventOf<'entry'>['payload'], stamp: Stamp): CaseState {
-  if (!payload.observed.length && !payload.note)
-    throw new BenchError('observed: say what you saw, or write a note; "nothing happened" is an observation too');
-  if (payload.test !== 'free' && !testById.has(payload.test))
-    throw new BenchError(`test: there is no standard test "${payload.test}"; choose one from the route, or "free"`);
-  const entry: Entry = { ...payload, confidence: payload.confidence ?? 'sure', number: state.entries.length + 1, ...stamp };
-  return { ...state, entries: [...state.entries, entry] };
+function standing(before: StandingVessel | undefined, id: string, now: VesselResult | null, { op, seq, result }: DoneOperation) {
+  const had = before?.gone === false ? before : undefined;
+  if (!now) return { ...before!, gone: true, seq };
+  const parent = had?.parent ?? parentIn(op, id);
+  const added = op.op === 'add' && op.to === id ? op : undefined;
+  const reagent = added ? reagentById(added.reagent).name : had?.reagent;
+  const drops = added ? (added.drops ?? result?.drops ?? Math.round((added.mL ?? 0) / DROP_ML)) : 0;
+  const sameBottle = added && had?.reagent === reagent;
+  return {
+    id,
+    ...now,
+    ...(parent !== undefined && { parent }),
+    ...(reagent !== undefined && { reagent }),
+    drops: added ? drops + (sameBottle ? had!.drops : 0) : (had?.drops ?? 0),
+    gone: false,
+    seq,
+  };
 }
 
-function strike(state: CaseState, payload: EventOf<'strike'>['payload'], stamp: Stamp): CaseState {
-  const entry = state.entries[payload.entry - 1];
-  if (!entry) throw new BenchError(`entry: there is no entry ${payload.entry}; the last is ${state.entries.length}`);
-  if (entry.struck) throw new BenchError(`entry: entry ${payload.entry} is struck already`);
-  const entries = [...state.entries];
-  entries[payload.entry - 1] = { ...entry, struck: { reason: payload.reason, ...stamp } };
-  return { ...state, entries };
+function worked({ tests }: CaseState, { run, result, seq }: DoneOperation, id: string): WorkedTest {
+  const before = tests.get(id);
+  const vessels = new Set(before?.vessels);
+  if (result?.vessel) vessels.add(result.vessel);
+  const now = run ? { id: run.id, done: run.step + 1, tubes: run.tubes } : before?.run;
+  return { id, vessels: [...vessels], ...(now && { run: now }), seq };
 }
 
-/** An element, group or compound that is claimed. @throws FormulaError */
-function holdingId(text: string): string {
-  if (text in GROUPS || text === 'carbohydrate' || (TESTED as readonly string[]).includes(text)) return text;
-  throw new FormulaError(`"${text}" is neither an element (${TESTED.join(' ')}) nor a functional group`);
-}
+/** The report in force, if one is signed. */
+export const reportOf = ({ status, reports }: CaseState): Report | null =>
+  status === 'open' || status === 'returned' ? null : (reports.at(-1) ?? null);
 
-function conclude(state: CaseState, payload: EventOf<'conclusion'>['payload'], stamp: Stamp): CaseState {
-  const found = payload.found.map((f) => {
-    for (const n of f.evidence) {
-      const entry = state.entries[n - 1];
-      if (!entry || entry.struck)
-        throw new BenchError(`evidence: entry ${n} for ${f.ion} ${entry ? 'is struck' : 'does not exist'}; name another`);
-    }
-    try {
-      return { ...f, ion: state.bench.sample.kind === 'compound' ? holdingId(f.ion) : ionId(f.ion) };
-    } catch (error) {
-      if (error instanceof FormulaError) throw new BenchError(`ion: ${error.message}`);
-      throw error;
-    }
-  });
-  return { ...state, conclusion: { ...payload, found, at: stamp.at } };
-}
+/** How much of the sample is left, in its unit. */
+export const leftOf = ({ subject, spent }: CaseState): number => Math.max(0, Math.round((subject.amount - spent) * 1e6) / 1e6);

@@ -1,8 +1,8 @@
 /** Laying a procedure on the tubes of a real bench. */
-import type { Op } from '../bench/ops';
+import { type Op, placesIn } from '../bench/ops';
 import type { StandardTest } from './model';
 import type { HouseRules } from './rules';
-import { freeTubes, isFresh, onVessels, placesIn, schemeOf, startsOf, stepsOf, testsOf } from './tests';
+import { freeTubes, isFresh, onVessels, schemeOf, startsOf, stepsOf, testsOf } from './tests';
 
 /** Does the first operation on this place put something fresh into it? */
 export function startsAnew(ops: readonly Op[], place: string): boolean {

@@ -1,6 +1,6 @@
 /** What a standard test is: data that a person can follow and the simulator can run. */
 import type { Op } from '../bench/ops';
-import type { Channel, Observation } from '../senses/vocabulary';
+import type { Channel, Observation } from '../vocabulary/observation';
 
 export const SCHOOLS = ['no-sulfide', 'six-group', 'semi-micro'] as const;
 export type School = (typeof SCHOOLS)[number];

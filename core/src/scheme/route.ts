@@ -1,5 +1,5 @@
 /** The school's path through a case: what is done, what is skipped and why, what is to come. */
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import type { Scheme, StandardTest } from './model';
 import { gramsOf, restriction, takenFrom } from './needs';
 import { type HouseRules, schoolOf } from './rules';

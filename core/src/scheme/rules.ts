@@ -37,3 +37,14 @@ export function answerTo(rules: HouseRules, question: string): string {
 }
 
 export const schoolOf = (rules: HouseRules): School => answerTo(rules, 'cation-scheme') as School;
+
+const sameItems = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
+
+/** Do two houses work alike? What a default says need not be written down. */
+export const sameRules = (a: HouseRules, b: HouseRules): boolean =>
+  QUESTIONS.every((q) => answerTo(a, q.id) === answerTo(b, q.id)) &&
+  sameItems(a.restrictedReagents, b.restrictedReagents) &&
+  sameItems(a.restrictedTests, b.restrictedTests) &&
+  a.dropML === b.dropML &&
+  a.help === b.help &&
+  a.ownFirst === b.ownFirst;

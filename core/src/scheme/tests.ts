@@ -1,5 +1,5 @@
 /** The standard tests, found by id and laid on real tubes. */
-import type { Op } from '../bench/ops';
+import { type Op, placeFields, placesIn } from '../bench/ops';
 import { ANION_TESTS } from './data/anions';
 import { CATION_TESTS } from './data/cations';
 import { DRY_TESTS } from './data/dry';
@@ -7,7 +7,7 @@ import { GROUP_TESTS } from './data/groups';
 import { ORGANIC_TESTS } from './data/organic';
 import { PLACE_NAMES, SCHOOL_NAMES, STATIONS } from './data/stations';
 import type { DoStep, Pattern, Scheme, Sign, StandardTest, When } from './model';
-import type { Observation } from '../senses/vocabulary';
+import type { Observation } from '../vocabulary/observation';
 import { answerTo, type HouseRules, schoolOf } from './rules';
 
 export { PLACE_NAMES, SCHOOL_NAMES, STATIONS };
@@ -39,17 +39,6 @@ export function startsOf(test: StandardTest, scheme: Scheme): string[] {
 /** The steps as this house does them. */
 export function stepsOf(test: StandardTest, rules: HouseRules): DoStep[] {
   return test.steps.flatMap((s) => ('question' in s ? (s.of[answerTo(rules, s.question)] ?? []) : [s]));
-}
-
-/** The fields of an operation that name vessels; `to` of a heating says how hot. */
-const placeFields = (op: Op) => (op.op === 'heat' ? (['vessel'] as const) : (['to', 'from', 'vessel', 'residue'] as const));
-
-/** The places that an operation speaks of. */
-export function placesIn(op: Op): string[] {
-  const fields: Record<string, unknown> = op;
-  return placeFields(op)
-    .map((f) => fields[f])
-    .filter((p): p is string => typeof p === 'string' && p !== 'sample');
 }
 
 export const isFresh = (place: string) => /^\d$/.test(place);

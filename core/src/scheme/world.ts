@@ -1,15 +1,18 @@
 /** A sample and all that a scheme would show of it: each test run in the simulator, after what must come before it. */
 import { type Bench, openBench, perform, type Step } from '../bench/bench';
 import { BenchError } from '../bench/error';
+import { placesIn } from '../bench/ops';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
 import { distinct, type Equation } from '../reactions/equations';
-import type { Channel, Observation } from '../senses/vocabulary';
+import { observe } from '../senses/perceive';
+import type { Observation } from '../vocabulary/observation';
+import { account } from './account';
 import type { Scheme, StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { answerTo } from './rules';
 import { startsAnew } from './layout';
-import { calls, isFresh, onVessels, placesIn, startsOf, stepsOf, testById, testsOf } from './tests';
+import { calls, isFresh, onVessels, startsOf, stepsOf, testById, testsOf } from './tests';
 
 export interface Result {
   readonly see: readonly Observation[];
@@ -20,36 +23,6 @@ export interface Result {
   readonly grams: number;
   /** Why it could not be finished on this sample. */
   readonly stopped?: string;
-}
-
-/** One account of all that a procedure showed: the last look of the liquid, and everything else that happened. */
-export function account(seen: readonly Observation[], watch: readonly Channel[]): Observation[] {
-  const out = new Map<string, Observation>();
-  for (const o of seen) {
-    if (!watch.includes(o.channel)) continue;
-    const { channel, paper = '', splint = '', look = '', zone = '', through = '' } = o;
-    const kind =
-      channel === 'precipitate'
-        ? o.event === 'persists'
-          ? 'formed'
-          : o.event
-        : channel === 'solution'
-          ? ''
-          : channel === 'gas'
-            ? `${o.event}${o.colour}`
-            : o.event;
-    const key = [channel, kind, paper, splint, look, zone, through].join(' ');
-    const before = out.get(key);
-    // A solid that was seen to form and is still there has formed.
-    const event = channel === 'precipitate' && o.event === 'persists' && before?.event === 'formed' ? { event: 'formed' } : {};
-    out.delete(key);
-    out.set(key, { ...o, ...event });
-  }
-  const list = [...out.values()];
-  const nothing = (o: Observation) => o.event === 'none' || o.event === 'unchanged' || o.event === 'clear';
-  const same = (a: Observation, b: Observation) =>
-    a.channel === b.channel && a.paper === b.paper && a.splint === b.splint && a.look === b.look;
-  return list.filter((o) => o.channel === 'solution' || !nothing(o) || !list.some((p) => p !== o && !nothing(p) && same(o, p)));
 }
 
 /** Handling that shows nothing new. */
@@ -137,7 +110,7 @@ export class World {
         const done = perform(bench, op);
         bench = done.bench;
         tell(done);
-        if (!MUTE.has(op.op) && !('control' in op)) seen.push(...done.see);
+        if (!MUTE.has(op.op) && !('control' in op)) seen.push(...observe(done.happened));
       } catch (error) {
         if (!(error instanceof BenchError)) throw error;
         // Washing or pouring off nothing is no reason to stop; a tube that is not there is.

@@ -1,6 +1,7 @@
 /** Colour: from absorption to sRGB, and from sRGB to the words of the vocabulary. */
 import { converter, differenceEuclidean, formatHex, type Oklab, parse } from 'culori';
 import type { Band } from '../matter/data/spectra';
+import type { Colour } from '../vocabulary/words';
 
 /** CIE standard illuminant D65, relative power from 380 to 780 nm by 10 nm. Source: CIE 15:2018, table 1. */
 const D65 = [
@@ -102,7 +103,7 @@ export function mixedSolid(parts: readonly { hex: string; weight: number }[]): s
 }
 
 /** Colour words for liquids, each with colours that it stands for in a tube before a white card. */
-export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
+export const LIQUID_WORDS: Readonly<Partial<Record<Colour, readonly string[]>>> = {
   'pale-yellow': ['#faf6c4', '#f8ffa6', '#fffdec', '#fbffe0', '#f4ffe4'],
   yellow: ['#f3e05c', '#ffff00', '#ffd000', '#ffc500', '#f6ff60'],
   orange: ['#f09a30', '#ff7c00', '#ffa000'],
@@ -125,7 +126,7 @@ export const LIQUID_WORDS: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Colour words for solids. */
-export const SOLID_WORDS: Readonly<Record<string, string>> = {
+export const SOLID_WORDS: Readonly<Partial<Record<Colour, string>>> = {
   white: '#fdfdfb',
   'off-white': '#f3efe4',
   buff: '#ecd9bd',
@@ -168,10 +169,10 @@ function namingDistance(p: Oklab, q: Oklab): number {
 
 const lab = (hex: string): Oklab => toOklab(parse(hex)!);
 
-type Sample = readonly [word: string, lab: Oklab];
+type Sample = readonly [word: Colour, lab: Oklab];
 
-function nearest(colour: Oklab, samples: readonly Sample[]): string {
-  let best = '';
+function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
+  let best: Colour = 'none';
   let least = Infinity;
   for (const [word, sample] of samples) {
     const d = namingDistance(colour, sample);
@@ -184,35 +185,37 @@ function nearest(colour: Oklab, samples: readonly Sample[]): string {
 }
 
 /** Silver is said of metal, never of a powder in a tube. */
-const opaqueSamples = Object.entries(SOLID_WORDS)
-  .filter(([word]) => word !== 'silver')
-  .map(([word, hex]): Sample => [word, lab(hex)]);
+const opaqueSamples = (Object.keys(SOLID_WORDS) as Colour[])
+  .filter((word) => word !== 'silver')
+  .map((word): Sample => [word, lab(SOLID_WORDS[word]!)]);
 
 /** The word for the colour of a solid. */
-export const solidWord = (hex: string): string => nearest(lab(hex), opaqueSamples);
+export const solidWord = (hex: string): Colour => nearest(lab(hex), opaqueSamples);
 
-const liquidSamples = Object.entries(LIQUID_WORDS).flatMap(([word, list]) => list.map((hex): Sample => [word, lab(hex)]));
+const liquidSamples = (Object.keys(LIQUID_WORDS) as Colour[]).flatMap((word) =>
+  LIQUID_WORDS[word]!.map((hex): Sample => [word, lab(hex)]),
+);
 
 /** A liquid this near to white passes for colourless, in OKLab: about what a trained eye tells beside a blank. */
 const COLOURLESS_WITHIN = 0.022;
 const NO_COLOUR = lab('#ffffff');
 
 /** The word for a liquid's colour. */
-export function liquidWord(hex: string): string {
+export function liquidWord(hex: string): Colour {
   const colour = lab(hex);
   return distance(colour, NO_COLOUR) < COLOURLESS_WITHIN ? 'colourless' : nearest(colour, liquidSamples);
 }
 
 /** The colour that a word stands for, for swatches. */
-export function sampleOf(word: string): string | undefined {
+export function sampleOf(word: Colour): string | undefined {
   return word === 'colourless' || word === 'none' ? '#ffffff' : (EXTRA[word] ?? SOLID_WORDS[word] ?? LIQUID_WORDS[word]?.[0]);
 }
 
 /** Words of flames and liquids that no solid is called by. */
-const EXTRA: Readonly<Record<string, string>> = { crimson: '#b01a45', 'apple-green': '#9fd356', 'brick-red': '#c1492e' };
+const EXTRA: Readonly<Partial<Record<Colour, string>>> = { crimson: '#b01a45', 'apple-green': '#9fd356', 'brick-red': '#c1492e' };
 
 /** How far apart two colour words are: 0 for the same, about 0.1 for neighbours. */
-export function wordDistance(a: string, b: string): number {
+export function wordDistance(a: Colour, b: Colour): number {
   if (a === b) return 0;
   const hexA = sampleOf(a);
   const hexB = sampleOf(b);

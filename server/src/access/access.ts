@@ -1,5 +1,6 @@
 /** The one place that knows who asks and what they may do. */
 import type { Request, RequestHandler } from 'express';
+import { LRUCache } from 'lru-cache';
 import type { Person } from '#contract';
 import type { Db } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -18,12 +19,19 @@ declare module 'express-serve-static-core' {
   }
 }
 
+const KNOWN_MS = 10000;
+
 /** Every request comes from someone: for now the one local person. */
 export function identify(db: Db): RequestHandler {
+  const known = new LRUCache<string, Person>({ max: 100, ttl: KNOWN_MS });
   return async (req, _res, next) => {
-    const { rows } = await db.query<Person>('select id, name from person where local limit 1');
-    if (!rows[0]) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
-    req.person = rows[0];
+    let person = known.get('local');
+    if (!person) {
+      const { rows } = await db.query<Person>('select id, name from person where local limit 1');
+      if (!rows[0]) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
+      known.set('local', (person = rows[0]));
+    }
+    req.person = person;
     next();
   };
 }

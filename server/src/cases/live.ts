@@ -1,56 +1,86 @@
-/** Tells open windows that a case has moved on: PostgreSQL notifies, server-sent events carry it. */
+/** Tells a person's windows that a case has moved on: PostgreSQL notifies, server-sent events carry it, one stream a person. */
 import type { Response } from 'express';
 import pg from 'pg';
 import { z } from 'zod';
+import type { Notice } from '#contract';
 
-const notice = z.object({ id: z.string(), seq: z.number() });
-const HEARTBEAT_MS = 25000;
-const RECONNECT_MS = 2000;
+const notification = z.object({ owner: z.string(), case: z.string(), seq: z.number() });
+const HEARTBEAT_MS = 20000;
+const RECONNECT_MS = 1000;
+const CONNECT_MS = 5000;
+/** Streams a person may have open: more than a browser opens by itself. */
+const MOST_STREAMS = 20;
 
 export class LiveUpdates {
-  private readonly listeners = new Map<string, Set<Response>>();
+  private readonly streams = new Map<string, Set<Response>>();
   private client: pg.Client | null = null;
   private closed = false;
+  private reconnecting: NodeJS.Timeout | undefined;
   private readonly heartbeat: NodeJS.Timeout;
 
   constructor(private readonly url: string) {
-    this.heartbeat = setInterval(() => this.everyone((res) => res.write(': still here\n\n')), HEARTBEAT_MS);
+    this.heartbeat = setInterval(() => this.everyone(': still here\n\n'), HEARTBEAT_MS);
     this.heartbeat.unref();
   }
 
+  /** Listens to the database; when the connection is lost, again and again until it is back. */
   async connect(): Promise<void> {
-    const client = new pg.Client({ connectionString: this.url });
+    const client = new pg.Client({ connectionString: this.url, keepAlive: true, connectionTimeoutMillis: CONNECT_MS });
+    let lost = false;
+    const again = () => {
+      if (lost || this.closed) return;
+      lost = true;
+      this.client = null;
+      client.end().catch(() => undefined);
+      this.reconnecting = setTimeout(() => void this.connect(), RECONNECT_MS);
+      this.reconnecting.unref();
+    };
+    client.on('error', again);
+    client.on('end', again);
     client.on('notification', (message) => {
-      const { id, seq } = notice.parse(JSON.parse(message.payload ?? '{}'));
-      for (const res of this.listeners.get(id) ?? []) res.write(`data: ${seq}\n\n`);
+      const { owner, ...notice } = notification.parse(JSON.parse(message.payload ?? '{}'));
+      this.tell(owner, notice);
     });
-    client.on('error', () => {
-      if (!this.closed) setTimeout(() => void this.connect().catch(() => undefined), RECONNECT_MS).unref();
-    });
-    await client.connect();
-    await client.query('listen case_event');
-    this.client = client;
+    try {
+      await client.connect();
+      await client.query('listen case_event');
+      this.client = client;
+      // Whatever was missed meanwhile.
+      this.everyone(frame({ again: true }));
+    } catch {
+      again();
+    }
   }
 
-  subscribe(caseId: string, res: Response): void {
+  /** @returns false when the person has too many streams open. */
+  subscribe(person: string, res: Response): boolean {
+    const open = this.streams.get(person) ?? new Set();
+    if (open.size >= MOST_STREAMS) return false;
     res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', connection: 'keep-alive' });
     res.write(': listening\n\n');
-    const set = this.listeners.get(caseId) ?? new Set();
-    this.listeners.set(caseId, set.add(res));
+    this.streams.set(person, open.add(res));
     res.on('close', () => {
-      set.delete(res);
-      if (!set.size) this.listeners.delete(caseId);
+      open.delete(res);
+      if (!open.size) this.streams.delete(person);
     });
+    return true;
   }
 
-  private everyone(tell: (res: Response) => void): void {
-    for (const set of this.listeners.values()) for (const res of set) tell(res);
+  private tell(person: string, notice: Notice): void {
+    for (const res of this.streams.get(person) ?? []) res.write(frame(notice));
+  }
+
+  private everyone(text: string): void {
+    for (const open of this.streams.values()) for (const res of open) res.write(text);
   }
 
   async close(): Promise<void> {
     this.closed = true;
     clearInterval(this.heartbeat);
-    this.everyone((res) => res.end());
-    await this.client?.end();
+    clearTimeout(this.reconnecting);
+    for (const open of this.streams.values()) for (const res of open) res.end();
+    await this.client?.end().catch(() => undefined);
   }
 }
+
+const frame = (notice: Notice): string => `data: ${JSON.stringify(notice)}\n\n`;

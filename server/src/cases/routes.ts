@@ -4,9 +4,9 @@ import { appendSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
+import type { CaseReasoning } from '../reasoning/case-reasoning';
+import type { Cases } from './cases';
 import type { LiveUpdates } from './live';
-import type { Reasoner } from '../reasoning/reasoner';
-import * as service from './service';
 import { jars } from './store';
 
 const caseId = (value: unknown) => {
@@ -15,7 +15,9 @@ const caseId = (value: unknown) => {
   return id.data;
 };
 
-export function caseRoutes(db: Db, live: LiveUpdates, reasoner: Reasoner): Router {
+const afterSchema = z.coerce.number<string>().int().nonnegative().default(0);
+
+export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: CaseReasoning): Router {
   const router = Router();
   router.get('/me', (req, res) => {
     res.json(actor(req));
@@ -24,32 +26,32 @@ export function caseRoutes(db: Db, live: LiveUpdates, reasoner: Reasoner): Route
     must(actor(req), { do: 'list-jars' });
     res.json(await jars(db));
   });
+  router.get('/live', (req, res) => {
+    if (!live.subscribe(actor(req).id, res)) throw new HttpProblem('too-many', 'Too many windows are open; close some.');
+  });
   router.get('/cases', async (req, res) => {
-    res.json(await service.listCases(db, actor(req)));
+    res.json(await cases.list(actor(req)));
   });
   router.post('/cases', async (req, res) => {
     const asked = check(newCaseSchema, req.body);
-    res.status(201).json(await service.createCase(db, actor(req), asked));
+    res.status(201).json(await cases.create(actor(req), asked));
   });
   router.get('/cases/:id', async (req, res) => {
-    res.json(await service.readCase(db, actor(req), caseId(req.params.id)));
+    const after = check(afterSchema, req.query['after']);
+    res.json(await cases.changes(actor(req), caseId(req.params.id), after));
   });
   router.post('/cases/:id/events', async (req, res) => {
     const request = check(appendSchema, req.body);
-    res.json(await service.append(db, actor(req), caseId(req.params.id), request));
+    res.json(await cases.append(actor(req), caseId(req.params.id), request));
   });
   router.get('/cases/:id/reasoning', async (req, res) => {
     const effort = check(effortSchema.default('prompt'), req.query['effort']);
-    res.json(await service.reasoning(db, actor(req), caseId(req.params.id), reasoner, effort));
+    const person = actor(req);
+    res.json(await reasoning.of(person, await cases.read(person, caseId(req.params.id)), effort));
   });
   router.post('/cases/:id/reckoning', async (req, res) => {
     const asked = check(reckonRequestSchema, req.body);
-    res.json(await service.reckoning(db, actor(req), caseId(req.params.id), asked));
-  });
-  router.get('/cases/:id/live', async (req, res) => {
-    const id = caseId(req.params.id);
-    await service.readCase(db, actor(req), id);
-    live.subscribe(id, res);
+    res.json(await cases.reckoning(actor(req), caseId(req.params.id), asked));
   });
   return router;
 }

@@ -1,108 +1,149 @@
 /** Cases and their events in the database. Nothing here knows chemistry. */
-import { createHash } from 'node:crypto';
-import type { Subject } from '#core/record/case';
-import type { CaseEvent } from '#core/record/events';
-import type { Jar, OwnStructure, RealSample } from '#contract';
-import type { Db, Tx } from '../db/pool';
+import type { SampleSpec } from '#core/bench/sample';
+import type { Snapshot } from '#core/record/working';
+import type { CaseDigest } from '#core/record/view';
+import type { Jar } from '#contract';
+import type { Queryable } from '../db/pool';
+import type { EventBody, LinkedEvent } from './chain';
 
-export interface CaseRow {
-  readonly id: string;
-  readonly owner: string;
-  readonly name: string;
-  readonly look: string;
-  readonly subject: Subject;
-  readonly created_at: Date;
-}
-
-export interface EventRow {
-  readonly seq: number;
-  readonly id: string;
-  readonly event: CaseEvent;
-  readonly who: string;
-  readonly at: Date;
-  readonly hash: string;
-}
-
-const CASE = `select c.id, c.owner, coalesce(j.name, c.real->>'name', c.structure->>'name') as name,
-  coalesce(j.look, c.real->>'look', 'set by its structure') as look,
-  case when c.real is not null
-      then jsonb_build_object('real', jsonb_build_object('grams', c.real->'grams', 'matter', coalesce(c.real->'matter', '"salt"')))
-    else jsonb_build_object('sample', coalesce(j.sample, c.structure->'sample')) end as subject, c.created_at
-  from "case" c left join jar j on j.id = c.jar`;
-
-export async function jars(db: Db): Promise<Jar[]> {
+export async function jars(db: Queryable): Promise<Jar[]> {
   const sql = `select id, name, look, story, case when sample ? 'smiles' then 'compound' else 'salt' end as matter from jar order by id`;
   return (await db.query<Jar>(sql)).rows;
 }
 
-export async function insertCase(db: Db | Tx, id: string, owner: string, jar: string): Promise<boolean> {
-  const result = await db.query(`insert into "case" (id, owner, jar) select $1, $2, id from jar where id = $3`, [id, owner, jar]);
-  return result.rowCount === 1;
+export interface StoredJar {
+  readonly name: string;
+  readonly look: string;
+  readonly sample: SampleSpec;
 }
 
-export async function insertRealCase(db: Db | Tx, id: string, owner: string, real: RealSample): Promise<void> {
-  await db.query(`insert into "case" (id, owner, real) values ($1, $2, $3)`, [id, owner, JSON.stringify(real)]);
+export async function findJar(db: Queryable, id: string): Promise<StoredJar | null> {
+  return (await db.query<StoredJar>('select name, look, sample from jar where id = $1', [id])).rows[0] ?? null;
 }
 
-export async function insertStructureCase(
-  db: Db | Tx,
-  id: string,
-  owner: string,
-  { name, smiles, grams }: OwnStructure,
-): Promise<void> {
-  const structure = JSON.stringify({ name, sample: { smiles, grams } });
-  await db.query(`insert into "case" (id, owner, structure) values ($1, $2, $3)`, [id, owner, structure]);
+export interface ListedCase {
+  readonly id: string;
+  readonly created_at: Date;
+  readonly digest: CaseDigest;
 }
 
-export async function casesOf(db: Db, owner: string): Promise<CaseRow[]> {
-  return (await db.query<CaseRow>(`${CASE} where c.owner = $1 order by c.created_at desc`, [owner])).rows;
+export async function casesOf(db: Queryable, owner: string): Promise<ListedCase[]> {
+  const sql = 'select id, created_at, digest from "case" where owner = $1 order by created_at desc';
+  return (await db.query<ListedCase>({ name: 'cases-of', text: sql, values: [owner] })).rows;
 }
 
-export async function findCase(db: Db | Tx, id: string): Promise<CaseRow | null> {
-  return (await db.query<CaseRow>(`${CASE} where c.id = $1`, [id])).rows[0] ?? null;
+export interface CaseHead {
+  readonly id: string;
+  readonly owner: string;
+  readonly created_at: Date;
+  readonly sample: SampleSpec | null;
+  readonly seq: number;
+  readonly hash: string;
 }
 
-export async function eventsAfter(db: Db | Tx, caseId: string, seq: number): Promise<EventRow[]> {
-  const sql = `select e.seq, e.id, e.event, p.name as who, e.at, e.hash
-    from case_event e join person p on p.id = e.who where e.case_id = $1 and e.seq > $2 order by e.seq`;
-  return (await db.query<EventRow>(sql, [caseId, seq])).rows;
+export async function findHead(db: Queryable, id: string): Promise<CaseHead | null> {
+  const sql = 'select id, owner, created_at, sample, seq, hash from "case" where id = $1';
+  return (await db.query<CaseHead>({ name: 'case-head', text: sql, values: [id] })).rows[0] ?? null;
 }
 
-export async function hasEvent(tx: Tx, caseId: string, eventId: string): Promise<boolean> {
-  const found = await tx.query('select 1 from case_event where case_id = $1 and id = $2', [caseId, eventId]);
+export async function eventsAfter(db: Queryable, caseId: string, seq: number): Promise<{ body: EventBody; hash: string }[]> {
+  const sql = 'select body, hash from case_event where case_id = $1 and seq > $2 order by seq';
+  const { rows } = await db.query<{ body: string; hash: string }>({ name: 'events-after', text: sql, values: [caseId, seq] });
+  return rows.map(({ body, hash }) => ({ body: JSON.parse(body) as EventBody, hash }));
+}
+
+/** Has this event been appended already? */
+export async function hasEvent(db: Queryable, caseId: string, eventId: string): Promise<boolean> {
+  const found = await db.query('select 1 from case_event where case_id = $1 and id = $2', [caseId, eventId]);
   return found.rowCount === 1;
 }
 
-/** Holds all others off a case until the transaction ends. */
-export async function lockCase(tx: Tx, caseId: string): Promise<void> {
-  await tx.query('select 1 from "case" where id = $1 for update', [caseId]);
+/** The bench as it stood after event `seq`, of one moment. */
+export async function benchOf(db: Queryable, caseId: string): Promise<(Snapshot & { readonly seq: number }) | null> {
+  const sql = `select c.seq, c.bench as rest,
+    (select coalesce(json_object_agg(v.id, v.state), '{}') from bench_vessel v where v.case_id = c.id) as vessels
+    from "case" c where c.id = $1`;
+  const { rows } = await db.query<Snapshot & { seq: number }>({ name: 'bench-of', text: sql, values: [caseId] });
+  return rows[0] ?? null;
 }
 
-export interface NewEvent {
-  readonly caseId: string;
-  readonly seq: number;
+export interface NewCaseRow {
   readonly id: string;
-  readonly event: CaseEvent;
-  readonly who: string;
-  readonly at: Date;
-  readonly previousHash: string;
+  readonly owner: string;
+  readonly sample: SampleSpec | null;
+  readonly salt: string | null;
+  readonly first: LinkedEvent;
+  readonly digest: CaseDigest;
+  /** The bench without its vessels, of which there are none yet. */
+  readonly bench: string;
+  readonly createdAt: Date;
 }
 
-/** The hash of an event is chained to the one before it, so that a changed past shows. */
-export function chainHash(e: Omit<NewEvent, 'caseId'>): string {
-  const body = JSON.stringify([e.previousHash, e.seq, e.id, e.event, e.who, e.at.toISOString()]);
-  return createHash('sha256').update(body).digest('hex');
+export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> {
+  await db.query(
+    `with made as (
+       insert into "case" (id, owner, sample, salt, seq, hash, digest, bench, created_at)
+       values ($1, $2, $3, $4, 1, $5, $6, $7, $8) returning id
+     )
+     insert into case_event (case_id, seq, id, body, hash) select id, 1, $9, $10, $5 from made`,
+    [
+      row.id,
+      row.owner,
+      row.sample === null ? null : JSON.stringify(row.sample),
+      row.salt,
+      row.first.hash,
+      JSON.stringify(row.digest),
+      row.bench,
+      row.createdAt,
+      row.first.body.id,
+      row.first.text,
+    ],
+  );
 }
 
-export async function appendEvent(tx: Tx, e: NewEvent): Promise<void> {
-  await tx.query('insert into case_event (case_id, seq, id, event, who, at, hash) values ($1, $2, $3, $4, $5, $6, $7)', [
-    e.caseId,
-    e.seq,
-    e.id,
-    JSON.stringify(e.event),
-    e.who,
-    e.at,
-    chainHash(e),
-  ]);
-  await tx.query(`select pg_notify('case_event', $1)`, [JSON.stringify({ id: e.caseId, seq: e.seq })]);
+export interface Appended {
+  readonly event: LinkedEvent;
+  readonly digest: CaseDigest;
+  /** What an operation changed on the bench. */
+  readonly bench?: { readonly rest: string; readonly vessels: Readonly<Record<string, string | null>> };
+}
+
+const APPEND = `with held as (
+    update "case" set seq = $3, hash = $4, digest = $5, bench = coalesce($6, bench)
+    where id = $1 and seq = $2 returning id, owner
+  ), event as (
+    insert into case_event (case_id, seq, id, body, hash) select id, $3, $7, $8, $4 from held
+  ), kept as (
+    insert into bench_vessel (case_id, id, state)
+    select held.id, v.id, v.state from held, unnest($9::text[], $10::text[]) as v (id, state)
+    on conflict (case_id, id) do update set state = excluded.state
+  ), gone as (
+    delete from bench_vessel using held where case_id = held.id and bench_vessel.id = any ($11::text[])
+  )
+  select pg_notify('case_event', json_build_object('owner', owner, 'case', id, 'seq', $3::int)::text) from held`;
+
+/**
+ * Appends an event, all or nothing.
+ * @returns false when the case has moved on since the event before it.
+ */
+export async function appendEvent(db: Queryable, { event, digest, bench }: Appended): Promise<boolean> {
+  const { body, text, hash } = event;
+  const vessels = Object.entries(bench?.vessels ?? {});
+  const kept = vessels.filter((v): v is [string, string] => v[1] !== null);
+  const gone = vessels.filter(([, state]) => state === null).map(([id]) => id);
+  const values = [
+    body.case,
+    body.seq - 1,
+    body.seq,
+    hash,
+    JSON.stringify(digest),
+    bench?.rest ?? null,
+    body.id,
+    text,
+    kept.map(([id]) => id),
+    kept.map(([, state]) => state),
+    gone,
+  ];
+  const { rowCount } = await db.query({ name: 'append-event', text: APPEND, values });
+  return rowCount === 1;
 }

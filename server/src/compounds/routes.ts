@@ -1,17 +1,18 @@
 /** The library of compounds, drawings of structures, and a person's own list, in and out. */
 import { Router } from 'express';
+import { LRUCache } from 'lru-cache';
 import { z } from 'zod';
 import { LIST_FORMATS, type ListFormat } from '#core/exchange/formats';
-import { type Listed, readList, writeList } from '#core/exchange/lists';
+import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';
-import { drawStructure } from '#core/organic/draw';
-import { StructureError } from '#core/organic/structure';
-import { type CompoundView, importSchema } from '#contract';
+import { importSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
+import type { BenchTasks } from '../workers/bench';
+import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
 import { dropCompounds, keepCompounds, ownCompounds } from './store';
-import { libraryView, ownView } from './view';
 
 const TYPES: Readonly<Record<ListFormat, string>> = {
   smiles: 'chemical/x-daylight-smiles',
@@ -20,15 +21,9 @@ const TYPES: Readonly<Record<ListFormat, string>> = {
 };
 const MOST_OWN = 500;
 
-/** Says what is wrong with a structure or a list as a problem of the request. */
-function told<T>(work: () => T): T {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof StructureError) throw new HttpProblem('bad-input', error.message);
-    throw error;
-  }
-}
+const DRAWING_SECONDS = 3;
+const LIST_SECONDS = 30;
+const KEPT_DRAWINGS = 2000;
 
 const listed = ({ name, smiles, melts, boils }: (typeof LIBRARY)[number]): Listed => ({
   name,
@@ -37,19 +32,25 @@ const listed = ({ name, smiles, melts, boils }: (typeof LIBRARY)[number]): Liste
   ...(boils && { boils: boils.celsius }),
 });
 
-export function compoundRoutes(db: Db): Router {
+export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
+  const drawings = new LRUCache<string, Promise<string>>({ max: KEPT_DRAWINGS });
   router.get('/compounds', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'read-library' });
-    const own: CompoundView[] = (await ownCompounds(db, person.id)).map(ownView);
-    res.json([...own, ...(await libraryView())]);
+    const own = await bench.run('ownCompounds', await ownCompounds(db, person.id), LIST_SECONDS);
+    res.json([...own, ...(await thought.run('library', null, LIST_SECONDS))]);
   });
-  router.get('/compounds/drawing.svg', (req, res) => {
+  router.get('/compounds/drawing.svg', async (req, res) => {
     must(actor(req), { do: 'read-library' });
     const smiles = z.string().min(1).max(500).safeParse(req.query['smiles']);
     if (!smiles.success) throw new HttpProblem('bad-input', 'smiles: name the structure to draw');
-    const svg = told(() => drawStructure(smiles.data));
+    let drawing = drawings.get(smiles.data);
+    if (!drawing) {
+      drawings.set(smiles.data, (drawing = bench.run('drawStructure', smiles.data, DRAWING_SECONDS)));
+      drawing.catch(() => drawings.delete(smiles.data));
+    }
+    const svg = await drawing;
     res.setHeader('cache-control', 'private, max-age=86400');
     res.type('image/svg+xml').send(svg);
   });
@@ -63,13 +64,13 @@ export function compoundRoutes(db: Db): Router {
       'content-disposition',
       `attachment; filename="foxing-compounds.${format.data === 'smiles' ? 'smi' : format.data}"`,
     );
-    res.type(TYPES[format.data]).send(writeList(list, format.data));
+    res.type(TYPES[format.data]).send(await bench.run('writeList', { list, format: format.data }, LIST_SECONDS));
   });
   router.post('/compounds/list', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'write-library' });
     const { format, text } = check(importSchema, req.body);
-    const { compounds, refused } = told(() => readList(text, format));
+    const { compounds, refused } = await bench.run('readList', { text, format }, LIST_SECONDS);
     const before = await ownCompounds(db, person.id);
     if (before.length + compounds.length > MOST_OWN)
       throw new HttpProblem(

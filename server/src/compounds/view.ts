@@ -2,8 +2,7 @@
 import { loadCompounds } from '#atlas';
 import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';
-import { structureOf } from '#core/organic/structure';
-import { holdingsOf } from '#core/reasoning/compounds';
+import { holdingsOf, structureOf } from '#core/organic/structure';
 import type { CompoundView } from '#contract';
 
 let library: readonly CompoundView[] | undefined;
@@ -28,6 +27,7 @@ export async function libraryView(): Promise<readonly CompoundView[]> {
   })));
 }
 
+/** A compound of a person's own list. @throws StructureError */
 export const ownView = (c: Listed): CompoundView => ({
   ...c,
   formula: structureOf(c.smiles).formula,

@@ -4,20 +4,37 @@ import pg from 'pg';
 
 export type Db = pg.Pool;
 export type Tx = pg.PoolClient;
+/** Where a statement can be sent. */
+export type Queryable = Pick<Db, 'query'> | Tx;
+
+const LIMITS = {
+  max: 10,
+  connectionTimeoutMillis: 5000,
+  statement_timeout: 15000,
+  query_timeout: 20000,
+  lock_timeout: 5000,
+  idle_in_transaction_session_timeout: 15000,
+  keepAlive: true,
+} as const;
 
 export function openPool(url: string): Db {
-  const pool = new pg.Pool({ connectionString: url, max: 10 });
+  const pool = new pg.Pool({ connectionString: url, ...LIMITS });
   // An idle connection that the server drops must not end the process; the next query opens another.
   pool.on('error', () => undefined);
   return pool;
 }
 
-/** Brings the database to the newest schema. */
-export async function migrate(url: string): Promise<void> {
+/**
+ * Brings the database to the newest schema.
+ * @param url of a role that owns the tables.
+ * @param upTo how many migrations to run; all by default.
+ */
+export async function migrate(url: string, upTo = Infinity): Promise<void> {
   await runner({
     databaseUrl: url,
     dir: fileURLToPath(new URL('./migrations', import.meta.url)),
     direction: 'up',
+    count: upTo,
     migrationsTable: 'migration',
     checkOrder: true,
     log: () => undefined,
@@ -31,11 +48,28 @@ export async function transaction<T>(db: Db, work: (tx: Tx) => Promise<T>): Prom
     await tx.query('begin');
     const result = await work(tx);
     await tx.query('commit');
+    tx.release();
     return result;
   } catch (error) {
-    await tx.query('rollback');
+    // A connection whose rollback fails is of no more use.
+    await tx.query('rollback').then(
+      () => tx.release(),
+      (lost: Error) => tx.release(lost),
+    );
     throw error;
-  } finally {
-    tx.release();
   }
+}
+
+/** SQLSTATE classes and socket errors that say the database cannot be reached or is going away. */
+const AWAY_STATES = /^(08|57P0|53300|55P03|57014|25P03)/;
+const AWAY_CODES = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOTFOUND', 'ENOENT']);
+const AWAY_WORDS = /connection terminated|timeout exceeded when trying to connect|query read timeout|cannot use a pool after/i;
+
+export type Trouble = 'away' | 'disk-full';
+
+/** What is wrong with the database, if an error says that it is; null for any other error. */
+export function troubleIn(error: unknown): Trouble | null {
+  const { code = '', message = '' } = (error ?? {}) as { code?: string; message?: string };
+  if (code === '53100' || code === 'ENOSPC') return 'disk-full';
+  return AWAY_STATES.test(code) || AWAY_CODES.has(code) || AWAY_WORDS.test(message) ? 'away' : null;
 }

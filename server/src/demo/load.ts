@@ -6,10 +6,12 @@ import { layOut } from '#core/scheme/layout';
 import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
 import { onVessels, stepsOf, testById } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
-import type { Observation } from '#core/senses/vocabulary';
+import type { Observation } from '#core/vocabulary/observation';
 import type { Person } from '#contract';
-import { append, createCase, readCase } from '../cases/service';
-import { openPool, type Db } from '../db/pool';
+import { chemistryVersion } from '#atlas';
+import { Cases } from '../cases/cases';
+import { openPool, type Queryable, transaction } from '../db/pool';
+import { benchCrew } from '../workers/crews';
 import { JARS } from './jars';
 
 const PERSON: Person = { id: '5f0c7c1e-6a2d-4b8e-9d35-2f1f8f0a7c11', name: 'Ilse Varnholt' };
@@ -56,10 +58,11 @@ const ORGANIC: readonly Inferred[] = [
 ];
 
 class Scribe {
-  private seq = 0;
+  private seq = 1;
+  private readonly vessels = new Set<string>();
   private readonly world: World;
   constructor(
-    private readonly db: Db,
+    private readonly cases: Cases,
     private readonly id: string,
     sample: SampleSpec,
   ) {
@@ -67,18 +70,16 @@ class Scribe {
   }
 
   async write(event: CaseEvent): Promise<void> {
-    this.seq = (await append(this.db, PERSON, this.id, { id: randomUUID(), after: this.seq, event })).seq;
+    const changes = await this.cases.append(PERSON, this.id, { id: randomUUID(), after: this.seq, event });
+    this.seq = changes.seq;
+    for (const v of changes.vessels) this.vessels.add(v.id);
+    for (const id of changes.gone) this.vessels.delete(id);
   }
 
   /** Works a standard test step by step and writes down what it showed. */
   async work({ test: id, inference }: Inferred): Promise<void> {
     const test = testById.get(id)!;
-    const view = await readCase(this.db, PERSON, this.id);
-    const layout = layOut(
-      test,
-      DEFAULT_RULES,
-      view.vessels.map((v) => v.id),
-    );
+    const layout = layOut(test, DEFAULT_RULES, [...this.vessels]);
     if ('missing' in layout) throw new Error(`${id} needs ${layout.missing}`);
     const { tubes } = layout;
     const run = randomUUID();
@@ -99,47 +100,56 @@ function telling(seen: readonly Observation[]): Observation[] {
   return (positive.length ? positive : [...seen]).slice(0, 4);
 }
 
-/** @returns false when the demo is there already. */
-export async function loadDemo(databaseUrl: string): Promise<boolean> {
-  const db = openPool(databaseUrl);
-  try {
-    if ((await db.query('select 1 from "case" limit 1')).rowCount) return false;
-    await db.query('insert into person (id, name, local) values ($1, $2, true) on conflict do nothing', [PERSON.id, PERSON.name]);
-    for (const jar of JARS)
-      await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
-        jar.id,
-        jar.name,
-        jar.look,
-        jar.story,
-        JSON.stringify(jar.sample),
-      ]);
-    await createCase(db, PERSON, { jar: 'jar-02' });
-    await worked(db, 'jar-05', CONCLUDED, {
-      found: [
-        { ion: 'Pb2+', claim: 'confirmed', evidence: [6, 7, 8, 9] },
-        { ion: 'NO3-', claim: 'confirmed', evidence: [5] },
-      ],
-      formula: 'Pb(NO3)2',
-      remarks: 'A pigment maker’s lead salt. Back to the poison cupboard.',
-      signed: PERSON.name,
-    });
-    await worked(db, 'phial-42', ORGANIC);
-    await worked(db, 'jar-07', IN_PROGRESS);
-    return true;
-  } finally {
-    await db.end();
-  }
-}
-
 async function worked(
-  db: Db,
+  cases: Cases,
   jarId: string,
   tests: readonly Inferred[],
   conclusion?: Extract<CaseEvent, { kind: 'conclusion' }>['payload'],
 ): Promise<void> {
   const jar = JARS.find((j) => j.id === jarId)!;
-  const view = await createCase(db, PERSON, { jar: jarId });
-  const scribe = new Scribe(db, view.summary.id, jar.sample);
+  const begun = await cases.create(PERSON, { jar: jarId });
+  const scribe = new Scribe(cases, begun.summary.id, jar.sample);
   for (const t of tests) await scribe.work(t);
   if (conclusion) await scribe.write({ kind: 'conclusion', payload: conclusion });
+}
+
+async function write(db: Queryable, cases: Cases): Promise<void> {
+  await db.query('insert into person (id, name, local) values ($1, $2, true) on conflict do nothing', [PERSON.id, PERSON.name]);
+  for (const jar of JARS)
+    await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
+      jar.id,
+      jar.name,
+      jar.look,
+      jar.story,
+      JSON.stringify(jar.sample),
+    ]);
+  await cases.create(PERSON, { jar: 'jar-02' });
+  await worked(cases, 'jar-05', CONCLUDED, {
+    found: [
+      { ion: 'Pb2+', claim: 'confirmed', evidence: [6, 7, 8, 9] },
+      { ion: 'NO3-', claim: 'confirmed', evidence: [5] },
+    ],
+    formula: 'Pb(NO3)2',
+    remarks: 'A pigment maker’s lead salt. Back to the poison cupboard.',
+    signed: PERSON.name,
+  });
+  await worked(cases, 'phial-42', ORGANIC);
+  await worked(cases, 'jar-07', IN_PROGRESS);
+  await db.query('insert into demo default values');
+}
+
+/** All of it or nothing. @returns false when the demo is there already. */
+export async function loadDemo(databaseUrl: string): Promise<boolean> {
+  const db = openPool(databaseUrl);
+  const bench = benchCrew();
+  try {
+    return await transaction(db, async (tx) => {
+      if ((await tx.query('select 1 from demo limit 1')).rowCount) return false;
+      await write(tx, new Cases(tx, bench, await chemistryVersion()));
+      return true;
+    });
+  } finally {
+    await bench.close();
+    await db.end();
+  }
 }

@@ -1,86 +1,54 @@
 /** The handbook's tables: what each ion, element or group gives, by the school of the person's laboratory. */
-import { setImmediate } from 'node:timers/promises';
 import { type Request, Router } from 'express';
-import { loadAtlas, loadCompounds } from '#atlas';
-import { solidById } from '#core/matter/catalogue';
-import { CompoundSpace } from '#core/reasoning/compounds';
-import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
-import { SaltSpace, type Space } from '#core/reasoning/space';
-import type { Scheme, StandardTest } from '#core/scheme/model';
+import { LRUCache } from 'lru-cache';
 import { schoolOf } from '#core/scheme/rules';
 import { schemeOf, testById } from '#core/scheme/tests';
-import type { Equation } from '#core/reactions/equations';
-import type { EquationsView, GivenView } from '#contract';
+import type { EquationsView } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { HttpProblem } from '../http/problem';
-import { rulesOf } from '../rules/rules';
+import { houseRulesOf } from '../rules/rules';
+import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
 
-const SINGLE = { cations: 1, anions: 1 };
-const spaces = new Map<Scheme, Space>();
+const TABLE_SECONDS = 30;
+/** Equations are worked out in the simulator, suspect by suspect. */
+const EQUATIONS_SECONDS = 60;
+const KEPT_TESTS = 300;
 
-async function spaceOf(scheme: Scheme): Promise<Space> {
-  let space = spaces.get(scheme);
-  if (!space) {
-    space = scheme === 'organic' ? new CompoundSpace(await loadCompounds()) : new SaltSpace(await loadAtlas(), scheme, SINGLE);
-    spaces.set(scheme, space);
-  }
-  return space;
-}
-
-const view = (given: ReturnType<typeof ofSuspect>): GivenView[] =>
-  given.map((g) => ({ ...g, outcomes: g.outcomes.map((o) => ({ ...o, see: [...o.see], such: [...o.such] })) }));
-
-const side = (parts: Equation['left']) => parts.map(([count, formula]) => ({ count, formula, solid: solidById.has(formula) }));
-
-/** Worked out in the simulator, one suspect after another so that others are served in between. */
-async function workOut(space: Space, test: StandardTest): Promise<EquationsView[]> {
-  const out: EquationsView[] = [];
-  for (const suspect of new Set(test.signs?.flatMap((s) => s.of))) {
-    await setImmediate();
-    const equations = equationsIn(space, test.id, suspect).map((e) => ({ left: side(e.left), right: side(e.right) }));
-    if (equations.length) out.push({ suspect, equations });
-  }
-  return out;
-}
-
-const workedOut = new Map<string, Promise<EquationsView[]>>();
-
-function equationsOf(space: Space, test: StandardTest): Promise<EquationsView[]> {
-  const key = `${space.scheme} ${test.id}`;
-  const known = workedOut.get(key);
-  if (known) return known;
-  const found = workOut(space, test);
-  workedOut.set(key, found);
-  found.catch(() => workedOut.delete(key));
-  return found;
-}
-
-export function handbookRoutes(db: Db): Router {
+export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
+  const workedOut = new LRUCache<string, Promise<EquationsView[]>>({ max: KEPT_TESTS });
   const asked = async (req: Request<{ test: string }>) => {
     const person = actor(req);
     must(person, { do: 'read-handbook' });
     const test = testById.get(req.params.test);
     if (!test) throw new HttpProblem('not-found', 'There is no such test in the handbook; look it up in the list.');
-    return { test, space: await spaceOf(schemeOf(test, await rulesOf(db, person.id))) };
+    return { test: test.id, scheme: schemeOf(test, await houseRulesOf(db, person.id)) };
   };
   router.get('/handbook/tests/:test/equations', async (req, res) => {
-    const { test, space } = await asked(req);
-    res.json(space.knows(test.id) ? await equationsOf(space, test) : []);
+    const wanted = await asked(req);
+    const key = `${wanted.scheme} ${wanted.test}`;
+    let found = workedOut.get(key);
+    if (!found) {
+      workedOut.set(key, (found = thought.run('equations', wanted, EQUATIONS_SECONDS)));
+      found.catch(() => workedOut.delete(key));
+    }
+    res.json(await found);
   });
   router.get('/handbook/tests/:test', async (req, res) => {
-    const { test, space } = await asked(req);
-    res.json(space.knows(test.id) ? view(inTest(space, test.id).map((g) => ({ test: test.id, ...g }))) : []);
+    res.json(await thought.run('inTest', await asked(req), TABLE_SECONDS));
   });
   router.get('/handbook/suspects/:suspect', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'read-handbook' });
-    const { suspect } = req.params;
-    const spaces = [await spaceOf(schoolOf(await rulesOf(db, person.id))), await spaceOf('organic')];
-    const space = spaces.find((s) => s.suspects.includes(suspect));
-    if (!space) throw new HttpProblem('not-found', 'There is no such ion, element or group in the handbook.');
-    res.json(view(ofSuspect(space, suspect)));
+    const schemes = [schoolOf(await houseRulesOf(db, person.id)), 'organic' as const];
+    try {
+      res.json(await thought.run('ofSuspect', { schemes, suspect: req.params.suspect }, TABLE_SECONDS));
+    } catch (error) {
+      if (error instanceof HttpProblem && error.code === 'bad-input') throw new HttpProblem('not-found', error.detail);
+      throw error;
+    }
   });
   return router;
 }

@@ -1,107 +1,152 @@
-/** Keeps the thinking threads, asks each one thing at a time, and remembers what was said of each case. */
-import type { Worker } from 'node:worker_threads';
-import { hire } from '#atlas';
+/**
+ * Questions to the thinking threads. Of a case only the newest question is worth an answer; cases take turns; what is prompt
+ * never waits behind what is thorough; and what has been thought once, by any process, is not thought again.
+ */
+import { createHash } from 'node:crypto';
+import { LRUCache } from 'lru-cache';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import type { Effort } from '#contract';
+import type { Db } from '../db/pool';
+import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
 import type { Answer, Question } from './think';
 
-const REMEMBERED = 300;
+const REMEMBERED = 1000;
+const KEPT_DAYS = 30;
+/** Seconds after which a look is answered with what there is, and after which it is broken off. */
+const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 20, thorough: 60 };
+const GRACE_SECONDS = 30;
 
 /** A question that was not thought about, because its case has a newer one. */
 export class Superseded extends Error {}
 
-interface Running {
-  readonly wanted: () => boolean;
+interface Job {
+  readonly about: string;
+  readonly key: string;
+  readonly question: Question;
   /** One, once nobody wants it any more: the thread sees it in the midst of its work. */
   readonly stop: Int32Array;
+  /** Work that a newer question has made useless. */
+  superseded: boolean;
+  readonly settle: { resolve(answer: Answer): void; reject(error: Error): void };
 }
 
-class Thread {
-  private worker: Worker | null = null;
-  private turn: Promise<unknown> = Promise.resolve();
-  private running: Running | null = null;
-
-  ask(question: Question, wanted: () => boolean): Promise<Answer> {
-    if (this.running && !this.running.wanted()) Atomics.store(this.running.stop, 0, 1);
-    const answer = this.turn.then(async () => {
-      if (!wanted()) throw new Superseded();
-      const stop = new Int32Array(new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT));
-      this.running = { wanted, stop };
-      const found = await this.put(question, stop);
-      if (Atomics.load(stop, 0)) throw new Superseded();
-      return found;
-    });
-    this.turn = answer.catch(() => undefined).then(() => (this.running = null));
-    return answer;
-  }
-
-  private put(question: Question, stop: Int32Array): Promise<Answer> {
-    this.worker ??= hire(new URL('./think.ts', import.meta.url));
-    const worker = this.worker;
-    worker.unref();
-    return new Promise((resolve, reject) => {
-      const settle = () => {
-        worker.off('message', heard);
-        worker.off('error', fell);
-      };
-      const heard = (message: { answer: Answer } | { error: string }) => {
-        settle();
-        if ('answer' in message) resolve(message.answer);
-        else reject(new Error(message.error));
-      };
-      const fell = (error: Error) => {
-        settle();
-        this.worker = null;
-        reject(error);
-      };
-      worker.on('message', heard);
-      worker.on('error', fell);
-      worker.postMessage({ question, stop });
-    });
-  }
-
-  async close(): Promise<void> {
-    await this.worker?.terminate();
-    this.worker = null;
-  }
-}
+const raised = () => new Int32Array(new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT));
 
 export class Reasoner {
-  /** The long thoughts have a thread of their own, so that nobody waits for them who wants a prompt word. */
-  private readonly threads: Readonly<Record<Effort, Thread>> = { prompt: new Thread(), thorough: new Thread() };
-  private readonly known = new Map<string, Promise<Answer>>();
-  private readonly newest = new Map<string, string>();
+  private readonly known = new LRUCache<string, Promise<Answer>>({ max: REMEMBERED });
+  private readonly waiting: Readonly<Record<Effort, Map<string, Job>>> = { prompt: new Map(), thorough: new Map() };
+  private readonly running: Readonly<Record<Effort, Set<Job>>> = { prompt: new Set(), thorough: new Set() };
+
+  /** @param version of the data and code that the answers rest on. */
+  constructor(
+    private readonly crew: Crew<ThoughtTasks>,
+    private readonly db: Db,
+    private readonly version: string,
+  ) {}
 
   /**
-   * @param about the case: of its questions only the newest is worth a thorough thought.
+   * @param about the case.
    * @throws Superseded
    */
   ask(about: string, question: Question): Promise<Answer> {
-    const key = JSON.stringify([about, question]);
+    const key = createHash('sha256').update(JSON.stringify([this.version, question])).digest('base64');
     const before = this.known.get(key);
-    if (before) return before;
-    const kind = `${about} ${question.effort}`;
-    this.newest.set(kind, key);
-    const answer = this.threads[question.effort].ask(
-      question,
-      () => question.effort === 'prompt' || this.newest.get(kind) === key,
-    );
-    const forget = () => this.newest.get(kind) === key && this.newest.delete(kind);
-    answer.then(forget, () => {
-      forget();
-      this.known.delete(key);
-    });
+    if (before) {
+      this.supersede(about, question.effort, key);
+      return before;
+    }
+    const answer = this.remembered(key).then((found) => found ?? this.enqueue(about, key, question));
     this.known.set(key, answer);
-    if (this.known.size > REMEMBERED) this.known.delete(this.known.keys().next().value!);
+    answer.catch(() => this.known.delete(key));
     return answer;
   }
 
-  /** Has the thread read its atlas before the first question comes. */
-  warm(): Promise<unknown> {
-    return this.ask('', { entries: [], rules: DEFAULT_RULES, simulated: true, matter: 'salt', own: [], effort: 'prompt' });
+  private async remembered(key: string): Promise<Answer | undefined> {
+    const { rows } = await this.db.query<{ answer: string }>({
+      name: 'remembered-answer',
+      text: 'select answer from reasoning_answer where key = $1',
+      values: [key],
+    });
+    return rows[0] && (JSON.parse(rows[0].answer) as Answer);
   }
 
-  async close(): Promise<void> {
-    await Promise.all(Object.values(this.threads).map((thread) => thread.close()));
+  private enqueue(about: string, key: string, question: Question): Promise<Answer> {
+    this.supersede(about, question.effort, key);
+    return new Promise((resolve, reject) => {
+      const job = { about, key, question, stop: raised(), superseded: false, settle: { resolve, reject } };
+      this.waiting[question.effort].set(about, job);
+      this.start();
+    });
+  }
+
+  /** Drops what is thought or to be thought about a case in favour of a newer question. */
+  private supersede(about: string, effort: Effort, key: string): void {
+    const queued = this.waiting[effort].get(about);
+    if (queued && queued.key !== key) {
+      this.waiting[effort].delete(about);
+      queued.settle.reject(new Superseded());
+    }
+    for (const job of this.running[effort]) if (job.about === about && job.key !== key) this.stop(job);
+  }
+
+  private stop(job: Job): void {
+    job.superseded = true;
+    Atomics.store(job.stop, 0, 1);
+  }
+
+  /** Thorough looks leave a thread free for prompt ones, where there are two. */
+  private start(): void {
+    const most = { prompt: this.crew.threads, thorough: Math.max(1, this.crew.threads - 1) };
+    for (const effort of ['prompt', 'thorough'] as const) {
+      const { prompt, thorough } = this.running;
+      const [first] = this.waiting[effort].values();
+      if (!first || this.running[effort].size >= most[effort] || prompt.size + thorough.size >= this.crew.threads + 1) continue;
+      this.waiting[effort].delete(first.about);
+      this.running[effort].add(first);
+      void this.think(first, effort).finally(() => {
+        this.running[effort].delete(first);
+        this.start();
+      });
+    }
+  }
+
+  private async think(job: Job, effort: Effort): Promise<void> {
+    const { key, question, stop, settle } = job;
+    const enough = setTimeout(() => Atomics.store(stop, 0, 1), ENOUGH_SECONDS[effort] * 1000);
+    try {
+      const answer = await this.crew.run('think', { question, stop }, ENOUGH_SECONDS[effort] + GRACE_SECONDS);
+      if (job.superseded) throw new Superseded();
+      settle.resolve(answer);
+      await this.remember(key, answer);
+    } catch (error) {
+      settle.reject(error as Error);
+    } finally {
+      clearTimeout(enough);
+    }
+  }
+
+  /** That it could not be kept is no loss. */
+  private async remember(key: string, answer: Answer): Promise<void> {
+    const sql = 'insert into reasoning_answer (key, answer) values ($1, $2) on conflict do nothing';
+    await this.db.query(sql, [key, JSON.stringify(answer)]).catch(() => undefined);
+  }
+
+  /** Has every thread read its atlas before the first question comes, and forgets what was thought long ago. */
+  async warm(): Promise<void> {
+    const question: Question = {
+      entries: [],
+      rules: DEFAULT_RULES,
+      simulated: true,
+      matter: 'salt',
+      own: [],
+      effort: 'prompt',
+    };
+    await Promise.all(
+      Array.from({ length: this.crew.threads }, () =>
+        this.crew.run('think', { question, stop: raised() }, ENOUGH_SECONDS.thorough),
+      ),
+    );
+    await this.db.query(`delete from reasoning_answer where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
   }
 }

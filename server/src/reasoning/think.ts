@@ -1,5 +1,4 @@
-/** The thinking itself, in a thread of its own: what a record proves and what to do next. */
-import { parentPort } from 'node:worker_threads';
+/** The thinking itself: what a record proves and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, type Bounds, proving } from '#core/reasoning/advise';
 import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
@@ -105,7 +104,11 @@ async function answer(
   };
 }
 
-async function think({ entries, rules, simulated, matter, own, effort }: Question, stopped: () => boolean): Promise<Answer> {
+/** @param stopped asked now and then: true when nobody waits for the answer any more. */
+export async function think(
+  { entries, rules, simulated, matter, own, effort }: Question,
+  stopped: () => boolean,
+): Promise<Answer> {
   const done = new Set(entries.map((e) => e.test));
   if (matter === 'salt') {
     const space = await saltSpace(rules);
@@ -136,10 +139,3 @@ function apart(space: CompoundSpace, inference: Inference, entries: readonly Rec
     return { ...c, probability, state };
   });
 }
-
-parentPort?.on('message', ({ question, stop }: { question: Question; stop: Int32Array }) => {
-  think(question, () => Atomics.load(stop, 0) !== 0).then(
-    (found) => parentPort!.postMessage({ answer: found }),
-    (error: unknown) => parentPort!.postMessage({ error: error instanceof Error ? error.message : String(error) }),
-  );
-});

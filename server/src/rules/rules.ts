@@ -2,10 +2,10 @@
 import { Router } from 'express';
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import { actor, must } from '../access/access';
-import type { Db, Tx } from '../db/pool';
+import type { Db, Queryable } from '../db/pool';
 import { check } from '../http/problem';
 
-export async function rulesOf(db: Db | Tx, person: string): Promise<HouseRules> {
+export async function houseRulesOf(db: Queryable, person: string): Promise<HouseRules> {
   const { rows } = await db.query<{ rules: unknown }>('select rules from house_rules where person = $1', [person]);
   return rows[0] ? houseRulesSchema.parse(rows[0].rules) : DEFAULT_RULES;
 }
@@ -22,7 +22,7 @@ export function ruleRoutes(db: Db): Router {
   const router = Router();
   router.get('/house-rules', async (req, res) => {
     must(actor(req), { do: 'house-rules' });
-    res.json(await rulesOf(db, actor(req).id));
+    res.json(await houseRulesOf(db, actor(req).id));
   });
   router.put('/house-rules', async (req, res) => {
     must(actor(req), { do: 'house-rules' });

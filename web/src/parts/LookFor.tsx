@@ -1,6 +1,7 @@
 import type { Sign, StandardTest } from '#core/scheme/model';
+import { sayObservation } from '#core/senses/sentences';
+import { type Observation } from '#core/vocabulary/observation';
 import { Formula } from './Formula';
-import { sayObservation } from './words';
 
 function first<T>(value: T | readonly T[]): T {
   return (Array.isArray(value) ? value[0] : value) as T;
@@ -8,7 +9,7 @@ function first<T>(value: T | readonly T[]): T {
 
 const sayPattern = (sign: Sign): string =>
   sign.see
-    .map((p) => sayObservation({ ...p, ...Object.fromEntries(Object.entries(p).map(([k, v]) => [k, first(v)])) } as never))
+    .map((p) => sayObservation(Object.fromEntries(Object.entries(p).map(([k, v]) => [k, first(v)])) as unknown as Observation))
     .join(', ');
 
 /** The signs of a test, and what else looks like them. */

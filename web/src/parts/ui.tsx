@@ -65,5 +65,3 @@ export function Blank({ title, children }: { title: string; children?: ReactNode
     </div>
   );
 }
-
-export const wordy = (id: string) => id.replaceAll('-', ' ');

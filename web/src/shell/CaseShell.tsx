@@ -1,18 +1,11 @@
 import { clsx } from 'clsx';
-import { NavLink, Outlet, useOutletContext } from 'react-router';
+import { NavLink, Outlet } from 'react-router';
 import type { CaseView } from '#contract';
 import { Blank, Button } from '../parts/ui';
-import { useAppend, useCase, useCaseId } from '../state/case';
-import type { CaseEvent } from '#core/record/events';
+import { type OpenCase, useAppend, useCase, useCaseId } from '../state/case';
+import { Standing } from './Standing';
 import { Timers } from './Timers';
 import { TopBar } from './TopBar';
-
-export interface OpenCase {
-  readonly view: CaseView;
-  readonly append: (event: CaseEvent) => Promise<CaseView | null>;
-}
-
-export const useOpenCase = () => useOutletContext<OpenCase>();
 
 const PLACES = [
   { to: 'bench', name: 'Bench' },
@@ -36,7 +29,7 @@ function SampleLeft({ view }: { view: CaseView }) {
 
 export function CaseShell() {
   const id = useCaseId();
-  const { data: view, error, isPending, refetch } = useCase(id);
+  const { view, error, waiting, held, readOn } = useCase(id);
   const append = useAppend(id);
   return (
     <div className="flex min-h-dvh flex-col">
@@ -66,15 +59,22 @@ export function CaseShell() {
         {view && <SampleLeft view={view} />}
         {view && <Timers timers={view.timers} append={append} />}
       </TopBar>
+      {held && (
+        <p role="status" className="bg-wash px-6 py-2 text-sm">
+          {held === 'offline' ? 'Foxing cannot be reached' : 'Foxing has its hands full'}; {waiting}{' '}
+          {waiting === 1 ? 'step waits and goes' : 'steps wait and go'} on by themselves.
+        </p>
+      )}
+      {view && <Standing view={view} append={append} />}
       <main id="main" className="flex min-h-0 grow flex-col">
         {view ? (
           <Outlet context={{ view, append } satisfies OpenCase} />
-        ) : isPending ? (
+        ) : !error ? (
           <Blank title="Fetching the case …" />
         ) : (
           <Blank title="The case did not open">
             <p>{error.message}</p>
-            <Button className="mt-4" onClick={() => void refetch()}>
+            <Button className="mt-4" onClick={readOn}>
               Try again
             </Button>
           </Blank>

@@ -3,7 +3,7 @@ import { Bell, BellOff, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import type { CaseView } from '#contract';
 import { useBench } from '../state/bench';
-import type { OpenCase } from './CaseShell';
+import type { OpenCase } from '../state/case';
 import { ring } from './ring';
 
 function useNow(active: boolean): number {

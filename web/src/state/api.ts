@@ -3,9 +3,9 @@ import { z } from 'zod';
 import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import {
   type Append,
+  type CaseChanges,
+  caseChangesSchema,
   caseSummarySchema,
-  type CaseView,
-  caseViewSchema,
   compoundSchema,
   type Effort,
   equationsSchema,
@@ -14,6 +14,7 @@ import {
   type importSchema,
   jarSchema,
   type NewCase,
+  type Problem,
   problemSchema,
   reasoningSchema,
   type ReckonRequest,
@@ -23,57 +24,66 @@ import {
 export class ApiError extends Error {
   constructor(
     message: string,
-    readonly code: string,
+    readonly code: Problem['code'] | 'offline',
+    /** Seconds after which the server wants to be asked again. */
+    readonly retryAfter?: number,
   ) {
     super(message);
   }
 }
 
-async function call<T extends z.ZodType>(
-  schema: T,
-  path: string,
-  body?: unknown,
-  method = 'POST',
-  signal?: AbortSignal,
-): Promise<z.infer<T>> {
-  let response: Response;
-  try {
-    response = await fetch(`/api${path}`, {
-      ...(signal && { signal }),
-      ...(body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
-    });
-  } catch {
-    throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
-  }
-  const data: unknown = await response.json().catch(() => null);
-  if (!response.ok) {
-    const problem = problemSchema.safeParse(data);
-    throw new ApiError(
-      problem.success ? problem.data.detail : 'Foxing did not answer as expected.',
-      problem.data?.code ?? 'internal',
-    );
-  }
-  return schema.parse(data);
+interface Asking {
+  readonly body?: unknown;
+  readonly method?: string;
+  readonly signal?: AbortSignal;
 }
 
-export const api = {
-  cases: () => call(z.array(caseSummarySchema), '/cases'),
-  jars: () => call(z.array(jarSchema), '/jars'),
-  open: (id: string): Promise<CaseView> => call(caseViewSchema, `/cases/${id}`),
-  create: (asked: NewCase): Promise<CaseView> => call(caseViewSchema, '/cases', asked),
-  reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
-    call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`, undefined, 'GET', signal),
-  reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, asked),
-  rules: (): Promise<HouseRules> => call(houseRulesSchema, '/house-rules'),
-  saveRules: (rules: HouseRules): Promise<HouseRules> => call(houseRulesSchema, '/house-rules', rules, 'PUT'),
-  givenInTest: (test: string) => call(z.array(givenSchema), `/handbook/tests/${encodeURIComponent(test)}`),
-  equationsOf: (test: string) => call(z.array(equationsSchema), `/handbook/tests/${encodeURIComponent(test)}/equations`),
-  givenBy: (suspect: string) => call(z.array(givenSchema), `/handbook/suspects/${encodeURIComponent(suspect)}`),
-  compounds: () => call(z.array(compoundSchema), '/compounds'),
-  importCompounds: (asked: z.infer<typeof importSchema>) => call(importedSchema, '/compounds/list', asked),
-  emptyOwnCompounds: () => call(importedSchema, '/compounds/list', {}, 'DELETE'),
-  append: (id: string, request: Append): Promise<CaseView> => call(caseViewSchema, `/cases/${id}/events`, request),
-};
+async function problemOf(response: Response): Promise<ApiError> {
+  const problem = problemSchema.safeParse(await response.json().catch(() => null));
+  const seconds = Number(response.headers.get('retry-after') ?? NaN);
+  const detail = problem.success ? problem.data.detail : 'Foxing did not answer as expected.';
+  return new ApiError(detail, problem.data?.code ?? 'internal', Number.isFinite(seconds) ? seconds : undefined);
+}
+
+/** @param base address of the server; where the page came from by default. */
+export function createApi(base = '') {
+  async function call<T extends z.ZodType>(schema: T, path: string, { body, method = 'POST', signal }: Asking = {}) {
+    let response: Response;
+    try {
+      response = await fetch(`${base}/api${path}`, {
+        ...(signal && { signal }),
+        ...(body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      });
+    } catch {
+      throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
+    }
+    if (!response.ok) throw await problemOf(response);
+    return schema.parse(await response.json()) as z.infer<T>;
+  }
+  return {
+    cases: () => call(z.array(caseSummarySchema), '/cases'),
+    jars: () => call(z.array(jarSchema), '/jars'),
+    /** What happened in a case after an event; all of it after 0. */
+    changes: (id: string, after: number): Promise<CaseChanges> => call(caseChangesSchema, `/cases/${id}?after=${after}`),
+    create: (asked: NewCase): Promise<CaseChanges> => call(caseChangesSchema, '/cases', { body: asked }),
+    append: (id: string, request: Append): Promise<CaseChanges> =>
+      call(caseChangesSchema, `/cases/${id}/events`, { body: request }),
+    reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
+      call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`, { signal }),
+    reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, { body: asked }),
+    rules: (): Promise<HouseRules> => call(houseRulesSchema, '/house-rules'),
+    saveRules: (rules: HouseRules): Promise<HouseRules> => call(houseRulesSchema, '/house-rules', { body: rules, method: 'PUT' }),
+    givenInTest: (test: string) => call(z.array(givenSchema), `/handbook/tests/${encodeURIComponent(test)}`),
+    equationsOf: (test: string) => call(z.array(equationsSchema), `/handbook/tests/${encodeURIComponent(test)}/equations`),
+    givenBy: (suspect: string) => call(z.array(givenSchema), `/handbook/suspects/${encodeURIComponent(suspect)}`),
+    compounds: () => call(z.array(compoundSchema), '/compounds'),
+    importCompounds: (asked: z.infer<typeof importSchema>) => call(importedSchema, '/compounds/list', { body: asked }),
+    emptyOwnCompounds: () => call(importedSchema, '/compounds/list', { body: {}, method: 'DELETE' }),
+  };
+}
+
+export type Api = ReturnType<typeof createApi>;
+export const api = createApi();
 
 /** Where a structure's drawing is. */
 export const drawingOf = (smiles: string): string => `/api/compounds/drawing.svg?smiles=${encodeURIComponent(smiles)}`;

@@ -1,17 +1,22 @@
 /** Properties that show without water: flames, beads, dry colours, what heat does. Source of all tables: VOGEL. */
+import type { Colour } from '../../vocabulary/words';
 
 export interface FlameRow {
   readonly component: string;
-  readonly colour: string;
+  readonly colour: Colour;
   /** Through cobalt glass; `none` when the glass takes it all. */
-  readonly glass: string;
+  readonly glass: Colour;
   /** Brightness of one mole in a hundred as chloride, sodium being 100. Uncertain: orders of magnitude. */
   readonly brightness: number;
   readonly duration: 'flash' | 'lasting';
+  /** As bright whatever the anion. */
+  readonly anySalt?: true;
+  /** Share of it that a wire which was not cleaned brings along. */
+  readonly onDirtyWire?: number;
 }
 
 export const FLAMES: readonly FlameRow[] = [
-  { component: 'Na+', colour: 'yellow', glass: 'none', brightness: 100, duration: 'lasting' },
+  { component: 'Na+', colour: 'yellow', glass: 'none', brightness: 100, duration: 'lasting', anySalt: true, onDirtyWire: 0.02 },
   { component: 'Li+', colour: 'crimson', glass: 'violet', brightness: 40, duration: 'lasting' },
   { component: 'K+', colour: 'violet', glass: 'crimson', brightness: 4, duration: 'flash' },
   { component: 'Sr2+', colour: 'crimson', glass: 'violet', brightness: 12, duration: 'lasting' },
@@ -27,6 +32,9 @@ export const FLAMES: readonly FlameRow[] = [
   { component: 'Sn2+', colour: 'pale-blue', glass: 'pale-blue', brightness: 1, duration: 'flash' },
 ];
 
+/** Anions whose salts are volatile enough to colour a flame fully, and make others so. */
+export const VOLATILE: readonly string[] = ['Cl-', 'Br-', 'NO3-'];
+
 /** Volatility of a salt in the flame beside its chloride, by anion component. */
 export const VOLATILITY: Readonly<Record<string, number>> = {
   'SO4^2-': 0.4, 'PO4^3-': 0.15, 'H2SiO3': 0.05, 'H3BO3': 0.4, 'AsO4^3-': 0.3, 'F-': 0.6, 'CrO4^2-': 0.4,
@@ -35,7 +43,7 @@ export const VOLATILITY: Readonly<Record<string, number>> = {
 export interface BeadRow {
   readonly components: readonly string[];
   /** Oxidising hot and cold, reducing hot and cold. */
-  readonly colours: readonly [string, string, string, string];
+  readonly colours: readonly [Colour, Colour, Colour, Colour];
   readonly strength: number;
 }
 
@@ -49,14 +57,14 @@ export const BEADS: readonly BeadRow[] = [
 ];
 
 /** Colour that an ion lends to its dry salts: with water of crystallisation, without. */
-export const TINTS: Readonly<Record<string, readonly [hydrated: string, anhydrous: string]>> = {
+export const TINTS: Readonly<Record<string, readonly [hydrated: Colour, anhydrous: Colour]>> = {
   'Cu2+': ['blue', 'off-white'], 'Ni2+': ['green', 'pale-yellow'], 'Co2+': ['pink', 'blue'], 'Fe2+': ['pale-green', 'off-white'],
   'Fe3+': ['orange', 'buff'], 'Cr3+': ['violet', 'violet'], 'Mn2+': ['pink', 'off-white'], 'CrO4^2-': ['yellow', 'yellow'],
   'Cr2O7^2-': ['orange', 'orange'], 'MnO4-': ['violet', 'violet'], 'Fe(CN)6^3-': ['red', 'red'], 'Fe(CN)6^4-': ['pale-yellow', 'pale-yellow'],
 };
 
 /** Salts whose dry colour is not their ions'. */
-export const DRY_COLOURS: Readonly<Record<string, string>> = {
+export const DRY_COLOURS: Readonly<Record<string, Colour>> = {
   CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu(CH3COO)2·H2O': 'blue-green', HgO: 'orange-red',
   HgS: 'red', PbO: 'yellow', 'FeCl3·6H2O': 'yellow', 'Fe2(SO4)3': 'off-white', 'Fe(NO3)3·9H2O': 'violet', 'KCr(SO4)2·12H2O': 'violet',
   'CrCl3·6H2O': 'dark-green', 'Cr2(SO4)3·18H2O': 'violet', NiCO3: 'pale-green', CoCO3: 'violet', MnCO3: 'buff', CuS: 'black', PbS: 'black',
@@ -66,23 +74,27 @@ export const DRY_COLOURS: Readonly<Record<string, string>> = {
 };
 
 export interface OxideRow {
-  readonly hot: string;
-  readonly cold: string;
+  readonly hot: Colour;
+  readonly cold: Colour;
   /** The oxide of a noble metal falls apart to this. */
   readonly metal?: string;
   /** The carbonate loses its gas: when heated gently, only strongly, or not over a burner. */
   readonly carbonate: 'gentle' | 'strong' | 'never';
   /** On charcoal, reducing: colour of the bead or residue, and of the incrustation if any. */
-  readonly charcoal: string;
+  readonly charcoal: Colour;
+  /** Its residue is not told beside that of another metal. */
+  readonly overlooked?: true;
   /** After cobalt nitrate and reheating; only a white residue shows a colour. */
-  readonly cobalt?: string;
+  readonly cobalt?: Colour;
+  /** Keeps its own colour with cobalt nitrate where an acid oxide turns others blue. */
+  readonly keepsColour?: true;
 }
 
 /** The oxide that a cation leaves on heating, hot and cold. */
 export const OXIDES: Readonly<Record<string, OxideRow>> = {
-  'Li+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
-  'Na+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
-  'K+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white' },
+  'Li+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', overlooked: true },
+  'Na+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', overlooked: true },
+  'K+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', overlooked: true },
   'Ag+': { hot: 'silver', cold: 'silver', metal: 'Ag', carbonate: 'gentle', charcoal: 'silver' },
   'Pb2+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey' },
   'Hg2+': { hot: 'black', cold: 'orange-red', metal: 'Hg', carbonate: 'gentle', charcoal: 'none' },
@@ -102,7 +114,7 @@ export const OXIDES: Readonly<Record<string, OxideRow>> = {
   'Mn2+': { hot: 'dark-brown', cold: 'dark-brown', carbonate: 'gentle', charcoal: 'grey' },
   'Co2+': { hot: 'black', cold: 'black', carbonate: 'gentle', charcoal: 'grey' },
   'Ni2+': { hot: 'black', cold: 'dark-green', carbonate: 'gentle', charcoal: 'grey' },
-  'Mg2+': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'pink' },
+  'Mg2+': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'pink', keepsColour: true },
   'Ca2+': { hot: 'white', cold: 'white', carbonate: 'strong', charcoal: 'white', cobalt: 'grey' },
   'Sr2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
   'Ba2+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', cobalt: 'grey' },
@@ -119,7 +131,7 @@ export interface DecompositionRow {
   readonly to: string;
   readonly gases: readonly string[];
   readonly events?: readonly ('melted' | 'charred' | 'swelled' | 'decrepitated')[];
-  readonly residue?: string;
+  readonly residue?: Colour;
 }
 
 const ALKALI = ['Na+', 'K+'];
@@ -148,6 +160,29 @@ export const AMMONIUM_FIRES: readonly Omit<DecompositionRow, 'cations' | 'not' |
   { anion: 'NO2-', from: 'NH3 + NO2- + H+', to: 'N2', gases: ['N2'] },
 ];
 
+/** What leaves an ammonium salt that neither burns nor sublimes. */
+export const AMMONIUM = { base: 'NH3', acid: 'H+' } as const;
+
+/** A carbonate gives up its gas to heat, or to an acid salt beside it. */
+export const CARBONATE = { anion: 'CO3^2-', gas: 'CO2', acid: 'H+', acidEach: 2 } as const;
+
+/** Hydrated chlorides of small, highly charged cations lose a part of their acid with the water. */
+export const ACID_LOST = {
+  anion: 'Cl-',
+  cations: ['Al3+', 'Fe3+', 'Mg2+', 'Zn2+', 'Cr3+', 'Bi3+', 'Sn2+'],
+  gas: 'HCl',
+  share: 0.3,
+} as const;
+
+/** Elements that heat sets free and that settle on the cool wall. */
+export const FREED: Readonly<Record<string, Colour>> = { 'S(s)': 'yellow' };
+
+/** Anions that survive the heat and hold the metal, so that no oxide is left. */
+export const SURVIVORS: readonly string[] = ['SO4^2-', 'Cl-', 'Br-', 'I-', 'PO4^3-', 'F-', 'CrO4^2-', 'AsO4^3-', 'HS-'];
+
+/** Acid oxides that give a blue glass with cobalt on charcoal. */
+export const BLUE_GLASS: readonly string[] = ['PO4^3-', 'H3BO3', 'H2SiO3'];
+
 /** Salts that do something of their own when first heated: components that must be there, with or without water. */
 export const HEATED_SALTS: readonly {
   readonly needs: readonly string[];
@@ -161,7 +196,7 @@ export const HEATED_SALTS: readonly {
 ];
 
 /** Ammonium and mercury halides, arsenic and iodine leave as they are: what settles on the cool wall. */
-export const SUBLIMATES: readonly { readonly needs: readonly string[]; readonly colour: string; readonly garlic?: true }[] = [
+export const SUBLIMATES: readonly { readonly needs: readonly string[]; readonly colour: Colour; readonly garlic?: true }[] = [
   { needs: ['NH3', 'Cl-'], colour: 'white' },
   { needs: ['NH3', 'Br-'], colour: 'white' },
   { needs: ['NH3', 'I-'], colour: 'white' },

@@ -1,12 +1,14 @@
+import type { Colour, Smell } from '../../vocabulary/words';
 import type { SourceKey } from './sources';
 
 export interface GasSenses {
   /** Colour of the gas in air as a vocabulary word; absent when it cannot be seen. */
-  readonly colour?: string;
-  /** Smell word. */
-  readonly smell?: string;
+  readonly colour?: Colour;
+  readonly smell?: Smell;
   /** On damp litmus. */
   readonly litmus?: 'acid' | 'alkaline' | 'bleaches';
+  /** So weak an acid that only a strong stream of it, atm, reddens damp litmus; beside another it counts for a tenth. */
+  readonly weakAcid?: number;
   /** Blackens lead acetate, greens dichromate, blues starch-iodide, clouds lime water. */
   readonly lead?: true;
   readonly dichromate?: true;
@@ -16,6 +18,8 @@ export interface GasSenses {
   readonly rod?: 'ammonia-conc' | 'hydrochloric-acid-conc';
   /** At a splint. */
   readonly splint?: 'pop' | 'relit' | 'extinguished';
+  /** Made at a junction, it rises and colours the liquid above. */
+  readonly rises?: true;
   /** A waft of it is never to be taken. */
   readonly deadly?: true;
 }
@@ -27,7 +31,7 @@ export interface GasSenses {
 export type GasRow = readonly [formula: string, of: string, logK: number, source: SourceKey, enthalpy: number, senses: GasSenses];
 
 export const GASES: readonly GasRow[] = [
-  ['CO2', 'CO3^2- + 2 H+', -18.15, 'SANDER', -4, { litmus: 'acid', limewater: true, splint: 'extinguished' }],
+  ['CO2', 'CO3^2- + 2 H+', -18.15, 'SANDER', -4, { litmus: 'acid', weakAcid: 0.03, limewater: true, splint: 'extinguished' }],
   ['SO2', 'SO3^2- + 2 H+', -8.94, 'SANDER', -26, { smell: 'burning-sulfur', litmus: 'acid', dichromate: true, limewater: true }],
   ['H2S', 'HS- + H+', -8.01, 'SANDER', 5, { smell: 'rotten-eggs', litmus: 'acid', lead: true, dichromate: true }],
   ['NH3', 'NH3', 1.77, 'SANDER', -35, { smell: 'ammonia', litmus: 'alkaline', rod: 'hydrochloric-acid-conc' }],
@@ -40,7 +44,7 @@ export const GASES: readonly GasRow[] = [
   ['HCN', 'CN- + H+', -8.3, 'SANDER', -70, { smell: 'bitter-almond-do-not-smell', litmus: 'acid', deadly: true }],
   ['CH3COOH', 'CH3COO- + H+', -1.06, 'SANDER', -52, { smell: 'vinegar', litmus: 'acid' }],
   ['HCOOH', 'HCOO- + H+', 0.2, 'SANDER', -47, { smell: 'pungent', litmus: 'acid' }],
-  ['NO', 'NO', -2.72, 'SANDER', -12, { colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],
+  ['NO', 'NO', -2.72, 'SANDER', -12, { rises: true, colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['NO2', 'NO2', -1.9, 'SANDER', -20, { colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['Cl2', 'Cl2', -1.03, 'SANDER', -20, { colour: 'pale-green', smell: 'bleach', litmus: 'bleaches', iodide: true }],
   ['Br2', 'Br2', -0.15, 'SANDER', -37, { colour: 'red-brown', smell: 'pungent', litmus: 'bleaches', iodide: true }],

@@ -1,6 +1,5 @@
+import type { Colour, Texture } from '../../vocabulary/words';
 import type { SourceKey } from './sources';
-
-export type Texture = 'curdy' | 'gelatinous' | 'flocculent' | 'crystalline' | 'fine' | 'granular' | 'spangles';
 
 export interface SolidTraits {
   /** sRGB of the moist solid where the word's own colour is not close enough. */
@@ -11,6 +10,10 @@ export interface SolidTraits {
   readonly hot?: number;
   /** Dissolution enthalpy, kJ/mol. */
   readonly enthalpy?: number;
+  /** A metal that is put in as a nail, a turning or a ribbon. */
+  readonly piece?: true;
+  /** A metal that others plate out on, or that plates out. */
+  readonly plates?: true;
   /** Passes through filter paper. */
   readonly colloid?: true;
   /** A lake: a dye held on this solid, which must be there first. */
@@ -24,7 +27,7 @@ export interface SolidTraits {
  * at 25 °C and zero ionic strength, colour word and texture of the fresh precipitate, source of the constant.
  */
 export type SolidRow = readonly [
-  formula: string, of: string, logK: number, colour: string, texture: Texture, source: SourceKey, traits?: SolidTraits,
+  formula: string, of: string, logK: number, colour: Colour, texture: Texture, source: SourceKey, traits?: SolidTraits,
 ];
 
 export const SOLIDS: readonly SolidRow[] = [
@@ -258,23 +261,23 @@ export const SOLIDS: readonly SolidRow[] = [
  * Solids that no solution is in equilibrium with: they come and go by redox, heat or addition only.
  * Formula, colour word, texture, traits.
  */
-export type InertRow = readonly [formula: string, colour: string, texture: Texture, traits?: SolidTraits];
+export type InertRow = readonly [formula: string, colour: Colour, texture: Texture, traits?: SolidTraits];
 
 export const INERT_SOLIDS: readonly InertRow[] = [
   ['S', 'pale-yellow', 'fine', { colloid: true, hex: '#f3edc4' }],
   // Tar of a compound that was not wholly charred, by its rough formula.
   ['CH', 'brown', 'fine', { colloid: true, hex: '#6b4424', covers: 3 }],
-  ['Ag', 'grey', 'fine', { hex: '#73706d' }],
-  ['Hg', 'grey', 'fine', { hex: '#6f6c69' }],
-  ['Cu', 'red-brown', 'granular', { hex: '#a2523a' }],
-  ['Pb', 'grey', 'granular'],
-  ['Bi', 'black', 'fine'],
-  ['Sb', 'black', 'flocculent'],
-  ['As', 'dark-brown', 'flocculent'],
-  ['Sn', 'grey', 'granular'],
-  ['Zn', 'grey', 'granular'],
-  ['Mg', 'silver', 'granular'],
-  ['Fe', 'grey', 'granular'],
+  ['Ag', 'grey', 'fine', { hex: '#73706d', plates: true }],
+  ['Hg', 'grey', 'fine', { hex: '#6f6c69', plates: true }],
+  ['Cu', 'red-brown', 'granular', { hex: '#a2523a', plates: true, piece: true }],
+  ['Pb', 'grey', 'granular', { plates: true }],
+  ['Bi', 'black', 'fine', { plates: true }],
+  ['Sb', 'black', 'flocculent', { plates: true }],
+  ['As', 'dark-brown', 'flocculent', { plates: true }],
+  ['Sn', 'grey', 'granular', { plates: true }],
+  ['Zn', 'grey', 'granular', { plates: true, piece: true }],
+  ['Mg', 'silver', 'granular', { plates: true, piece: true }],
+  ['Fe', 'grey', 'granular', { plates: true, piece: true }],
   ['MnO2', 'dark-brown', 'fine', { hex: '#38271d', covers: 3 }],
   ['PbO2', 'dark-brown', 'fine', { hex: '#3a261a', covers: 3 }],
   ['NaBiO3', 'brown', 'fine', { hex: '#8a5a1c' }],

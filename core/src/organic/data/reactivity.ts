@@ -4,7 +4,7 @@
  * of reactivity and the waiting times agree with B. S. Furniss et al., Vogel's Textbook of Practical Organic Chemistry,
  * 5th ed., ch. 9, and R. L. Shriner et al., The Systematic Identification of Organic Compounds, 8th ed.
  */
-import type { Observation } from '../../senses/vocabulary';
+import type { Observation } from '../../vocabulary/observation';
 import type { Structure } from '../structure';
 import type { Feature } from './features';
 

@@ -4,7 +4,7 @@
  * tube; what a test shows is computed.
  */
 import type { OpOf } from '../../bench/ops';
-import type { Channel } from '../../senses/vocabulary';
+import type { Channel } from '../../vocabulary/observation';
 import type { Pattern, Sign, StandardTest, Step, When } from '../model';
 import { anyPpt, boil, chosen, cool, drops, gone, layer, liquid, look, pour, ppt, proof, put, shake, sign, stand, take, turned, until } from './steps';
 

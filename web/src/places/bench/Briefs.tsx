@@ -4,7 +4,7 @@ import { testById } from '#core/scheme/tests';
 import type { CaseView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
-import { sayAll } from '../../parts/words';
+import { sayAll } from '#core/senses/sentences';
 import { useCaseId, useReasoning } from '../../state/case';
 import { inOrder } from '../suspects/order';
 

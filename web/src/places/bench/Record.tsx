@@ -3,15 +3,16 @@ import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { sampleOf } from '#core/senses/colour';
-import { type Channel, CHANNELS, type Observation } from '#core/senses/vocabulary';
+import { sayObservation } from '#core/senses/sentences';
+import { channelRow, eventsOf } from '#core/vocabulary/channels';
+import { type Channel, CHANNEL_IDS, nothingIn, type Observation, reworded } from '#core/vocabulary/observation';
+import { plainWord } from '#core/vocabulary/words';
 import type { StandardTest } from '#core/scheme/model';
 import { stepsOf } from '#core/scheme/tests';
 import type { CaseView, VesselView } from '#contract';
 import { Check, TextField } from '../../parts/fields';
-import { Button, Chip, wordy } from '../../parts/ui';
-import { CHANNEL_WORDS, sayObservation } from '../../parts/words';
-import type { OpenCase } from '../../shell/CaseShell';
-import { COLOUR_CHOICES, EVENTS, EXTRAS, FIRST_COLOURS, nothingIn, NUMBERS } from './choices';
+import { Button, Chip } from '../../parts/ui';
+import type { OpenCase } from '../../state/case';
 
 interface Props {
   view: CaseView;
@@ -27,8 +28,21 @@ const FREE: readonly Channel[] = ['precipitate', 'solution', 'gas', 'layer', 'he
 
 function channelsFor(test: StandardTest | null, all: boolean): Channel[] {
   const first = test ? [...test.watch] : [...FREE];
-  return all ? [...new Set([...first, ...(Object.keys(CHANNELS) as Channel[])])] : first;
+  return all ? [...new Set([...first, ...CHANNEL_IDS])] : first;
 }
+
+/** How many colours are shown before "more colours". */
+const FIRST_COLOURS = 9;
+
+/** Fields of a channel that are picked under a heading of their own, and those that are read off an instrument. */
+function fieldsOf(channel: Channel) {
+  const { fields, headings = {} } = channelRow(channel);
+  const picked = Object.entries(headings).map(([field, name]) => ({ field, name, options: fields[field] as readonly string[] }));
+  const readings = Object.entries(fields).flatMap(([field, of]) => ('least' in of ? [{ field, ...of }] : []));
+  return { picked, readings };
+}
+
+const wordOf = (o: Observation, field: string): unknown => (o as unknown as Readonly<Record<string, unknown>>)[field];
 
 function Group({ name, children }: { name: string; children: React.ReactNode }) {
   return (
@@ -51,22 +65,14 @@ export function Record({ view, test, held, append }: Props) {
 
   const inTube = !test || stepsOf(test, view.rules).some((s) => !OUTSIDE.has(s.op.op));
   const said = now && (now.event || now.colour || now.smell || now.pH !== undefined) ? [...list, now] : list;
-  const set = (part: Partial<Observation>) =>
-    setNow((o) => {
-      if (!o) return o;
-      const next = { ...o, ...part };
-      for (const k of Object.keys(part) as (keyof Observation)[]) if (o[k] === part[k]) delete next[k];
-      return next;
-    });
-  const number = (field: 'pH' | 'celsius' | 'to', text: string) =>
-    setNow((o) => {
-      if (!o) return o;
-      const { [field]: _, ...rest } = o;
-      return text === '' || !Number.isFinite(Number(text)) ? rest : { ...rest, [field]: Number(text) };
-    });
+  /** Says a word of what is being noticed, or takes it back when it is said already. */
+  const set = (field: string, word: string | number | undefined) =>
+    setNow((o) => o && reworded(o, { [field]: wordOf(o, field) === word ? undefined : word }));
+  const number = (field: string, text: string) =>
+    setNow((o) => o && reworded(o, { [field]: text === '' || !Number.isFinite(Number(text)) ? undefined : Number(text) }));
   const choose = (channel: Channel) => {
     setList(said);
-    setNow(now?.channel === channel && said === list ? null : ({ channel } as Observation));
+    setNow(now?.channel === channel && said === list ? null : { channel });
   };
   const nothing = () => {
     setNow(null);
@@ -112,15 +118,16 @@ export function Record({ view, test, held, append }: Props) {
   );
   useHotkeys('r', () => void write(), [said, note, inference, unsure, test, held]);
 
-  const events = now ? EVENTS[now.channel] : [];
-  const colours = now ? (COLOUR_CHOICES[now.channel] ?? []) : [];
+  const events = now ? eventsOf(now.channel) : [];
+  const colours = now ? (channelRow(now.channel).colours ?? []) : [];
+  const { picked, readings } = now && now.event !== 'none' ? fieldsOf(now.channel) : { picked: [], readings: [] };
   return (
     <section aria-label="Record what you see">
       <h2 className="label font-sans">What do you see{held && inTube ? ` in ${held.id}` : ''}?</h2>
       <Group name="What changed">
         {channelsFor(test, all).map((c) => (
           <Chip key={c} on={now?.channel === c} onClick={() => choose(c)}>
-            {CHANNEL_WORDS[c]}
+            {channelRow(c).label}
           </Chip>
         ))}
         <Chip on={false} onClick={nothing} title="Key n">
@@ -140,8 +147,8 @@ export function Record({ view, test, held, append }: Props) {
       {now && events.length > 0 && (
         <Group name="What happened">
           {events.map((e) => (
-            <Chip key={e} on={now.event === e} onClick={() => set({ event: e })}>
-              {wordy(e)}
+            <Chip key={e} on={now.event === e} onClick={() => set('event', e)}>
+              {plainWord(e)}
             </Chip>
           ))}
         </Group>
@@ -149,8 +156,8 @@ export function Record({ view, test, held, append }: Props) {
       {now && colours.length > 0 && now.event !== 'none' && (
         <Group name="Colour">
           {(allColours ? colours : colours.slice(0, FIRST_COLOURS)).map((c) => (
-            <Chip key={c} on={now.colour === c} swatch={sampleOf(c) ?? '#fff'} onClick={() => set({ colour: c })}>
-              {c === 'none' ? 'no colour' : wordy(c)}
+            <Chip key={c} on={now.colour === c} swatch={sampleOf(c) ?? '#fff'} onClick={() => set('colour', c)}>
+              {c === 'none' ? 'no colour' : plainWord(c)}
             </Chip>
           ))}
           {!allColours && colours.length > FIRST_COLOURS && (
@@ -161,27 +168,26 @@ export function Record({ view, test, held, append }: Props) {
         </Group>
       )}
       {now &&
-        now.event !== 'none' &&
-        EXTRAS[now.channel]?.map((x) => (
-          <Group key={x.field} name={x.name}>
-            {x.options.map((o) => (
-              <Chip key={o} on={now[x.field] === o} onClick={() => set({ [x.field]: o })}>
-                {x.field === 'through' && o === 'none' ? 'bare eye' : wordy(o)}
+        picked.map(({ field, name, options }) => (
+          <Group key={field} name={name}>
+            {options.map((o) => (
+              <Chip key={o} on={wordOf(now, field) === o} onClick={() => set(field, o)}>
+                {field === 'through' && o === 'none' ? 'bare eye' : plainWord(o)}
               </Chip>
             ))}
           </Group>
         ))}
-      {now && now.event !== 'none' && NUMBERS[now.channel] && (
+      {now && readings.length > 0 && (
         <div className="mt-2 flex flex-wrap gap-3">
-          {NUMBERS[now.channel]!.map(({ field, name, step }) => (
+          {readings.map(({ field, label, step }) => (
             <TextField
               key={field}
-              label={name}
+              label={label}
               className="w-28"
               labelClass="text-muted"
               type="number"
               step={step}
-              value={now[field] ?? ''}
+              value={String(wordOf(now, field) ?? '')}
               onChange={(e) => number(field, e.target.value)}
             />
           ))}

@@ -130,7 +130,7 @@ export function Route({
               <ol className="pb-3">
                 {station.stops.map(({ test: t, standing }) => {
                   const now = t.id === active;
-                  const begun = standing.is === 'to-come' && view.worked[t.id];
+                  const begun = standing.is === 'to-come' && view.tests.some((w) => w.id === t.id);
                   const dim = standing.is === 'skipped' || standing.is === 'restricted';
                   return (
                     <li key={t.id}>

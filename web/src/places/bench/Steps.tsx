@@ -31,7 +31,7 @@ export function Steps({ test, view, append, hold, choose }: PanelProps & { test:
       ),
     [test, view.rules, view.vessels],
   );
-  const run = again ? undefined : view.runs[test.id];
+  const run = again ? undefined : view.tests.find((w) => w.id === test.id)?.run;
   const done = Math.min(run?.done ?? 0, steps.length);
   const tubes = run?.tubes ?? ('tubes' in layout ? layout.tubes : {});
   const called = (id: string) => (tubes[id] ?? id) && `tube ${tubes[id] ?? id}`;

@@ -1,7 +1,7 @@
 import { PLACE_NAMES, stepsOf } from '#core/scheme/tests';
 import type { StandardTest } from '#core/scheme/model';
 import type { CaseView, VesselView } from '#contract';
-import type { OpenCase } from '../../shell/CaseShell';
+import type { OpenCase } from '../../state/case';
 import { Reckoner } from './Reckoner';
 import { Steps } from './Steps';
 

@@ -4,7 +4,7 @@ import { stationOf, testById } from '#core/scheme/tests';
 import type { GivenView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Blank, Button } from '../../parts/ui';
-import { sayAll } from '../../parts/words';
+import { sayAll } from '#core/senses/sentences';
 import { TopBar } from '../../shell/TopBar';
 
 export function Page({ children }: { children: ReactNode }) {

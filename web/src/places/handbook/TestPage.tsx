@@ -10,7 +10,7 @@ import type { GivenView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { CONTROLS, LookFor } from '../../parts/LookFor';
 import { Blank, Heading } from '../../parts/ui';
-import { sayAll } from '../../parts/words';
+import { sayAll } from '#core/senses/sentences';
 import { api } from '../../state/api';
 import { Equations } from './Equations';
 import { BackToHandbook, Fetched, Outcomes, Page } from './Page';

@@ -5,9 +5,9 @@ import type { CaseView } from '#contract';
 import { nameOf } from '../../parts/Formula';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Button } from '../../parts/ui';
-import type { OpenCase } from '../../shell/CaseShell';
+import type { OpenCase } from '../../state/case';
 
-type Found = NonNullable<CaseView['conclusion']>['found'][number];
+type Found = NonNullable<CaseView['report']>['found'][number];
 
 function readEvidence(text: string): number[] {
   return [...new Set((text.match(/\d+/g) ?? []).map(Number))].filter((n) => n > 0);
@@ -20,13 +20,13 @@ const CLAIMS = [
 
 /** Ion by ion, each with the numbered entries that show it. */
 export function Conclude({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
-  const [found, setFound] = useState<Found[]>([...(view.conclusion?.found ?? [])]);
+  const [found, setFound] = useState<Found[]>([]);
   const [ion, setIon] = useState<string>('');
   const [claim, setClaim] = useState<Found['claim']>('confirmed');
   const [evidence, setEvidence] = useState('');
-  const [formula, setFormula] = useState(view.conclusion?.formula ?? '');
-  const [remarks, setRemarks] = useState(view.conclusion?.remarks ?? '');
-  const [signed, setSigned] = useState(view.conclusion?.signed ?? '');
+  const [formula, setFormula] = useState('');
+  const [remarks, setRemarks] = useState('');
+  const [signed, setSigned] = useState('');
   const [said, setSaid] = useState<string | null>(null);
 
   const compound = view.summary.matter === 'compound';
@@ -63,7 +63,7 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
 
   return (
     <section aria-label="Conclude" className="no-print mt-8 border-t border-rule pt-6">
-      <h2 className="text-2xl">{view.conclusion ? 'Conclude anew' : 'Conclude'}</h2>
+      <h2 className="text-2xl">Conclude</h2>
       <p className="text-sm text-muted">Keep what is shown apart from what only may be there, and name the entries for each.</p>
       <ul className="mt-3 flex flex-wrap gap-2">
         {found.map((f) => (

@@ -9,8 +9,9 @@ import { TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Blank, Button, Heading } from '../../parts/ui';
-import { sayAll } from '../../parts/words';
-import { type OpenCase, useOpenCase } from '../../shell/CaseShell';
+import { sayAll } from '#core/senses/sentences';
+import { type OpenCase, useOpenCase } from '../../state/case';
+import { isAtWork } from '../../shell/Standing';
 import { Conclude } from './Conclude';
 
 function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'] }) {
@@ -84,17 +85,17 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
 }
 
 function Verdict({
-  conclusion,
+  report,
   matter,
 }: {
-  conclusion: NonNullable<CaseView['conclusion']>;
+  report: NonNullable<CaseView['report']>;
   matter: CaseView['summary']['matter'];
 }) {
   return (
     <section aria-label="Conclusion" className="mt-8 rounded-xl border border-rule p-5 print:border-black">
       <h2 className="text-2xl">Conclusion</h2>
       <ul className="mt-2 space-y-1.5">
-        {conclusion.found.map((f) => (
+        {report.found.map((f) => (
           <li key={f.ion} className="flex flex-wrap items-center gap-x-2">
             <Mark state={f.claim === 'confirmed' ? 'confirmed' : 'hinted'} />
             <strong>
@@ -114,21 +115,21 @@ function Verdict({
           </li>
         ))}
       </ul>
-      {conclusion.formula && (
+      {report.formula && (
         <p className="mt-3">
           {matter === 'compound' ? (
-            <>Proposed compound: {conclusion.formula}</>
+            <>Proposed compound: {report.formula}</>
           ) : (
             <>
-              Proposed formula: <Formula of={conclusion.formula} />
+              Proposed formula: <Formula of={report.formula} />
             </>
           )}
         </p>
       )}
-      {conclusion.remarks && <p className="mt-2 text-muted">{conclusion.remarks}</p>}
+      {report.remarks && <p className="mt-2 text-muted">{report.remarks}</p>}
       <p className="mt-4 border-t border-rule pt-3 text-sm">
-        Signed <em className="font-display text-lg">{conclusion.signed}</em>,{' '}
-        {format(new Date(conclusion.at), 'd MMMM yyyy, HH:mm')}
+        Signed <em className="font-display text-lg">{report.signed}</em>,{' '}
+        {format(new Date(report.at), 'd MMMM yyyy, HH:mm')}
       </p>
     </section>
   );
@@ -136,7 +137,8 @@ function Verdict({
 
 export function Ledger() {
   const { view, append } = useOpenCase();
-  const { summary, entries, conclusion } = view;
+  const { summary, entries, report } = view;
+  const working = isAtWork(view);
   return (
     <article className="mx-auto w-full max-w-5xl bg-paper px-6 py-8 sm:my-6 sm:rounded-xl sm:border sm:border-rule sm:px-10 print:my-0 print:border-0 print:p-0">
       <div className="flex flex-wrap items-start justify-between gap-3">
@@ -178,7 +180,7 @@ export function Ledger() {
             </thead>
             <tbody>
               {entries.map((e) => (
-                <Row key={e.number} entry={e} append={append} open={!conclusion} />
+                <Row key={e.number} entry={e} append={append} open={working} />
               ))}
             </tbody>
           </table>
@@ -186,8 +188,8 @@ export function Ledger() {
       ) : (
         <Blank title="An empty page">Work at the bench and write down what you see; every entry comes to stand here.</Blank>
       )}
-      {conclusion && <Verdict conclusion={conclusion} matter={summary.matter} />}
-      {entries.length > 0 && <Conclude view={view} append={append} />}
+      {report && <Verdict report={report} matter={summary.matter} />}
+      {entries.length > 0 && working && <Conclude view={view} append={append} />}
     </article>
   );
 }

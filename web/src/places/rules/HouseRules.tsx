@@ -72,7 +72,6 @@ function Form({ rules }: { rules: Rules }) {
     setSaving(true);
     try {
       queries.setQueryData(['house-rules'], await api.saveRules({ ...draft, dropML: Number(drop) }));
-      void queries.invalidateQueries({ queryKey: ['case'] });
       toast('House rules kept.');
     } catch (error) {
       toast.error(error instanceof Error ? error.message : 'The house rules were not kept.');

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { CaseView, SuspectView } from '#contract';
 import { Formula, nameOf } from '../../parts/Formula';
 import { Mark, MARK_WORDS } from '../../parts/Mark';
-import { sayAll } from '../../parts/words';
+import { sayAll } from '#core/senses/sentences';
 import { useCaseId } from '../../state/case';
 import { percent } from './percent';
 import { testTitle } from './titles';

@@ -1,12 +1,14 @@
 /** Bench scripts: a sample and the steps to be done on it. */
 import { z } from 'zod';
 import { equationText } from '../reactions/equations';
-import { openBench, perform } from './bench';
-import { opSchema } from './ops';
-import { BenchError } from './error';
-import { sampleSchema } from './sample';
-import type { Vessel } from './vessel';
-import type { Observation } from '../senses/vocabulary';
+import { openBench, perform } from '../bench/bench';
+import { opSchema } from '../bench/ops';
+import { BenchError } from '../bench/error';
+import { sampleSchema } from '../bench/sample';
+import type { Vessel } from '../bench/vessel';
+import type { Observation } from '../vocabulary/observation';
+import { fusionRemarks, warningsFor } from './cautions';
+import { observe } from './perceive';
 
 export const scriptSchema = z.object({
   title: z.string().optional(),
@@ -69,6 +71,7 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
   if (!parsed.success) throw new BenchError(firstIssue(parsed.error, ''));
   let bench = openBench(parsed.data.sample);
   const steps: ScriptStep[] = [];
+  const warnings = new Set<string>();
   parsed.data.steps.forEach((rawOp, i) => {
     const op = opSchema.safeParse(rawOp);
     if (!op.success) throw new BenchError(firstIssue(op.error, `steps[${i}]`));
@@ -76,11 +79,14 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
       const done = perform(bench, op.data);
       bench = done.bench;
       const vessel = done.vessel === null ? undefined : bench.vessels[done.vessel];
+      const see = observe(done.happened);
+      for (const warning of [...warningsFor(op.data, see), ...(op.data.op === 'fuse' ? fusionRemarks(op.data, see) : [])])
+        warnings.add(warning);
       const equations = done.equations?.() ?? [];
       steps.push({
         step: i + 1,
         op: op.data,
-        see: done.see,
+        see,
         ...(vessel && { vessel: printVessel(vessel) }),
         ...(equations.length > 0 && { equations: equations.map(equationText) }),
       });
@@ -89,5 +95,5 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
       throw error;
     }
   });
-  return { steps, warnings: bench.warnings };
+  return { steps, warnings: [...warnings] };
 }

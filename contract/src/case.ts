@@ -1,0 +1,184 @@
+/** A case over HTTP: what a list says of it, and what changed in it. */
+import { z } from 'zod';
+import { caseEventSchema } from '#core/record/events';
+import { entryWorkingSchema, equationSchema } from '#core/record/result';
+import { houseRulesSchema } from '#core/scheme/rules';
+import { type Drawing, drawingSchema } from '#core/senses/drawing';
+import { type Showing, showingSchema } from '#core/senses/showing';
+import { observationSchema } from '#core/vocabulary/observation';
+
+export { drawingSchema, showingSchema };
+export type { Drawing, Showing };
+
+const statusSchema = z.enum(['open', 'signed', 'returned', 'marked', 'opened-up']);
+
+export const caseSummarySchema = z.object({
+  id: z.uuid(),
+  createdAt: z.string(),
+  name: z.string(),
+  look: z.string(),
+  kind: z.enum(['simulated', 'real']),
+  matter: z.enum(['salt', 'compound']),
+  updatedAt: z.string(),
+  entries: z.number(),
+  left: z.number(),
+  of: z.number(),
+  unit: z.enum(['g', 'mL']),
+  minutes: z.number(),
+  hinted: z.array(z.string()),
+  status: statusSchema,
+  concluded: z.boolean(),
+});
+export type CaseSummary = z.infer<typeof caseSummarySchema>;
+
+export const vesselSchema = z.object({
+  id: z.string(),
+  celsius: z.number(),
+  drops: z.number(),
+  lastReagent: z.string().optional(),
+  family: z.array(z.string()),
+  /** What a shared tube of the scheme holds, by name. */
+  holds: z.string().optional(),
+  drawing: drawingSchema,
+});
+export type VesselView = z.infer<typeof vesselSchema>;
+
+export const entrySchema = z.object({
+  number: z.number(),
+  test: z.string(),
+  vessel: z.string().optional(),
+  observed: z.array(observationSchema),
+  note: z.string().optional(),
+  inference: z.string().optional(),
+  confidence: z.enum(['sure', 'unsure']),
+  at: z.string(),
+  who: z.string(),
+  struck: z.object({ reason: z.string(), at: z.string(), who: z.string() }).optional(),
+  /** The run, tubes and operations that it speaks of. */
+  working: entryWorkingSchema,
+});
+export type EntryView = z.infer<typeof entrySchema>;
+
+export const reportSchema = z.object({
+  found: z.array(z.object({ ion: z.string(), claim: z.enum(['confirmed', 'may-be-present']), evidence: z.array(z.number()) })),
+  formula: z.string().optional(),
+  remarks: z.string().optional(),
+  signed: z.string(),
+  at: z.string(),
+});
+
+const workedTestSchema = z.object({
+  id: z.string(),
+  vessels: z.array(z.string()),
+  /** Its last run: how many steps are done, and which tubes stand for its places. */
+  run: z.object({ id: z.string(), done: z.number(), tubes: z.record(z.string(), z.string()) }).optional(),
+});
+
+/** What of a case is not as it was after an event; after event 0, all of it. */
+export const caseChangesSchema = z.object({
+  /** These changes go on from event `after` and lead to event `seq`. */
+  after: z.number(),
+  seq: z.number(),
+  summary: caseSummarySchema,
+  vessels: z.array(vesselSchema),
+  gone: z.array(z.string()),
+  entries: z.array(entrySchema),
+  /** Standard tests on which something was done. */
+  tests: z.array(workedTestSchema),
+  warnings: z.array(z.string()),
+  timers: z.array(
+    z.object({ id: z.string(), label: z.string(), due: z.string(), tube: z.string().optional(), test: z.string().optional() }),
+  ),
+  rules: houseRulesSchema,
+  /** The signed report in force. */
+  report: reportSchema.nullable(),
+  returned: z.object({ reason: z.string(), at: z.string() }).nullable(),
+  marks: z.object({ marks: z.number(), of: z.number(), remarks: z.string().optional() }).nullable(),
+  /** What it was, once it was opened up. */
+  identity: z.string().nullable(),
+  /** Why nothing more can be done in it. */
+  readOnly: z.string().nullable(),
+  /** Its last operation was worked out with a chemistry that has been corrected since. */
+  olderChemistry: z.boolean(),
+  /** The vessel of the last operation. */
+  active: z.string().nullable(),
+  /** Words for what the last operation showed, when the house rules give that help. */
+  words: z.array(observationSchema).optional(),
+  showing: showingSchema.nullable(),
+  /** What the last sodium fusion taught. */
+  fusion: z.object({ good: z.boolean(), remarks: z.array(z.string()) }).nullable(),
+  /** What reacted in the last operation, once the identity may be known. */
+  equations: z.array(equationSchema).optional(),
+});
+export type CaseChanges = z.infer<typeof caseChangesSchema>;
+
+/** A case as it is known: all changes from the first event on. */
+export type CaseView = CaseChanges;
+
+/** Items in their order, the newer in the place of the older. */
+function merged<T, K>(before: readonly T[], now: readonly T[], keyOf: (item: T) => K): T[] {
+  const all = new Map(before.map((item) => [keyOf(item), item]));
+  for (const item of now) all.set(keyOf(item), item);
+  return [...all.values()];
+}
+
+/**
+ * The case after further changes; changes that are known already alter nothing.
+ * @throws RangeError when changes in between are missing.
+ */
+export function withChanges(known: CaseView, changes: CaseChanges): CaseView {
+  if (changes.seq <= known.seq) return known;
+  if (changes.after > known.seq) throw new RangeError(`changes after event ${changes.after} do not go on from event ${known.seq}`);
+  return {
+    ...changes,
+    after: 0,
+    vessels: merged(known.vessels, changes.vessels, (v) => v.id).filter((v) => !changes.gone.includes(v.id)),
+    gone: [],
+    entries: merged(known.entries, changes.entries, (e) => e.number),
+    tests: merged(known.tests, changes.tests, (t) => t.id),
+    warnings: [...new Set([...known.warnings, ...changes.warnings])],
+  };
+}
+
+/** Told over the event stream: a case of the person has moved on; or any may have, so look again. */
+export const noticeSchema = z.union([z.object({ case: z.uuid(), seq: z.number() }), z.object({ again: z.literal(true) })]);
+export type Notice = z.infer<typeof noticeSchema>;
+
+export const realSampleSchema = z.strictObject({
+  name: z.string().trim().min(1, 'give it a name or number').max(60),
+  look: z.string().trim().min(1, 'say what it looks like').max(80),
+  grams: z.number().positive('weigh it: grams, above nothing').max(1000),
+  matter: z.enum(['salt', 'compound']).default('salt'),
+});
+export type RealSample = z.infer<typeof realSampleSchema>;
+
+/** A structure that someone sets as an unknown: what it is stays on the server once the case is begun. */
+export const ownStructureSchema = z.strictObject({
+  name: z.string().trim().min(1, 'give it a name or number that does not tell').max(60),
+  smiles: z.string().trim().min(1, 'write its SMILES, such as CC(=O)O').max(500),
+  grams: z.number().positive('grams, above nothing').max(100),
+});
+export type OwnStructure = z.infer<typeof ownStructureSchema>;
+
+export const newCaseSchema = z.union([
+  z.strictObject({ jar: z.string().min(1).max(40) }),
+  z.strictObject({ real: realSampleSchema }),
+  z.strictObject({ structure: ownStructureSchema }),
+]);
+export type NewCase = z.infer<typeof newCaseSchema>;
+
+export const reckonRequestSchema = z.strictObject({ tube: z.string().min(1).max(24), reagent: z.string().min(1).max(60) });
+export type ReckonRequest = z.infer<typeof reckonRequestSchema>;
+
+export const reckoningSchema = z.object({
+  mL: z.number(),
+  acid: z.number(),
+  waterTo: z.number().optional(),
+  neutralise: z.object({ end: z.enum(['just-basic', 'just-acidic']), mL: z.number() }).optional(),
+  enough: z.number().optional(),
+});
+export type ReckoningView = z.infer<typeof reckoningSchema>;
+
+/** An event as sent: it says which event it follows, and carries its own id so that a repeat is known for one. */
+export const appendSchema = z.strictObject({ id: z.uuid(), after: z.int().nonnegative(), event: caseEventSchema });
+export type Append = z.infer<typeof appendSchema>;

@@ -1,0 +1,12 @@
+/** What went wrong, for a person and for a program. */
+import { z } from 'zod';
+
+/** RFC 9457 problem details, with a stable code and what to do. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number(),
+  code: z.enum(['bad-input', 'not-found', 'stale', 'forbidden', 'too-many', 'busy', 'away', 'internal']),
+  detail: z.string(),
+});
+export type Problem = z.infer<typeof problemSchema>;

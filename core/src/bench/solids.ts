@@ -1,0 +1,69 @@
+/** The solids of a vessel: how much there is, and whether it changed. */
+import { inertById, solidById } from '../matter/catalogue';
+import { molarMass, parseFormula } from '../matter/formula';
+import type { SolidTraits } from '../matter/data/solids';
+import type { Colour, Texture } from '../vocabulary/words';
+import type { Vessel } from './vessel';
+
+export interface SolidPart {
+  readonly formula: string;
+  readonly mg: number;
+  readonly colour: Colour;
+  readonly texture: Texture;
+  readonly traits: SolidTraits;
+}
+
+const massCache = new Map<string, number>();
+function gramsPerMol(formula: string): number {
+  let mass = massCache.get(formula);
+  if (mass === undefined) massCache.set(formula, (mass = molarMass(parseFormula(formula))));
+  return mass;
+}
+
+export const coveringPower = ({ mg, traits }: SolidPart): number => mg * (traits.covers ?? 1);
+
+/** The solids of a vessel with their masses, those that cover most first. */
+export function solidParts(vessel: Vessel): SolidPart[] {
+  const parts: SolidPart[] = [];
+  const put = (formula: string, mol: number) => {
+    const known = solidById.get(formula) ?? inertById.get(formula);
+    if (!known || mol <= 0) return;
+    const { colour, texture, traits } = known;
+    parts.push({ formula, mg: mol * gramsPerMol(formula) * 1000, colour, texture, traits });
+  };
+  for (const [formula, mol] of Object.entries(vessel.solids)) put(formula, mol);
+  for (const [id, mol] of Object.entries(vessel.amounts)) if (id.endsWith('(s)')) put(id.slice(0, -3), mol);
+  return parts.sort((a, b) => coveringPower(b) - coveringPower(a));
+}
+
+/** mg of a common precipitate per mL below which no one sees it. */
+const VISIBLE_MG_PER_ML = 0.05;
+/** mol of a metal from which on it is a nail, a turning or a ribbon that lies in the tube, and no precipitate. */
+export const PIECE_MOL = 1e-4;
+const isPiece = (vessel: Vessel, part: SolidPart) =>
+  part.traits.piece && (vessel.amounts[`${part.formula}(s)`] ?? 0) > PIECE_MOL;
+
+/** Volumes under this count as so much, mL. */
+const LEAST_ML = 0.2;
+const enough = (vessel: Vessel, part: SolidPart) =>
+  coveringPower(part) >= VISIBLE_MG_PER_ML * Math.max(vessel.mL, LEAST_ML);
+
+/** Powders and precipitates of which there is enough to be seen. */
+export const visibleSolids = (vessel: Vessel): SolidPart[] =>
+  solidParts(vessel).filter((p) => enough(vessel, p) && !isPiece(vessel, p));
+
+/** Is anything solid to be seen in it, pieces of metal too? */
+export const holdsSolid = (vessel: Vessel): boolean => solidParts(vessel).some((p) => enough(vessel, p));
+
+/** A change of a solid by this share of all solids, and this many mg, is a change. */
+const CHANGED_SHARE = 0.25;
+const CHANGED_MG = 0.05;
+
+/** Did the solids come, go or turn into others? */
+export function solidsChanged(before: Vessel, after: Vessel): boolean {
+  const had = visibleSolids(before);
+  const has = visibleSolids(after);
+  const least = CHANGED_MG + CHANGED_SHARE * had.reduce((sum, p) => sum + p.mg, 0);
+  const mg = (parts: readonly SolidPart[], formula: string) => parts.find((p) => p.formula === formula)?.mg ?? 0;
+  return [...new Set([...had, ...has].map((p) => p.formula))].some((f) => Math.abs(mg(had, f) - mg(has, f)) > least);
+}

@@ -1,0 +1,122 @@
+/** What may follow in a case: every event has its rule, and its message says what to do instead. */
+import { BenchError } from '../bench/error';
+import { ionId } from '../matter/catalogue';
+import { FormulaError } from '../matter/formula';
+import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
+import { testById } from '../scheme/tests';
+import type { CaseState, Status } from './case';
+import type { CaseEvent, EventOf, ExaminerEvent } from './events';
+import type { EntryWorking } from './result';
+
+type Judged = CaseEvent | ExaminerEvent;
+
+/** Between which states an event may come. */
+const MAY_COME: Readonly<Record<Judged['kind'], readonly Status[]>> = {
+  operation: ['open', 'returned'],
+  entry: ['open', 'returned'],
+  strike: ['open', 'returned'],
+  timer: ['open', 'returned', 'signed'],
+  'timer-done': ['open', 'returned', 'signed', 'marked', 'opened-up'],
+  conclusion: ['open', 'returned'],
+  rules: ['open', 'returned'],
+  withdrawn: ['signed'],
+  returned: ['signed', 'marked'],
+  marked: ['signed', 'marked'],
+  'opened-up': ['signed', 'marked'],
+};
+
+const INSTEAD: Readonly<Record<Status, string>> = {
+  open: 'The report is not signed yet; sign it first',
+  returned: 'The report was returned; work on it and sign it again first',
+  signed: 'The report is signed and stands on the entries as they are; withdraw it first, saying why',
+  marked: 'The report is marked; nothing can be changed in it',
+  'opened-up': 'What it was has been shown, so nothing can be added; begin another case',
+};
+
+/**
+ * Checks that an event may come now, and puts it into one spelling.
+ * @throws BenchError saying what to do instead.
+ */
+export function judge<E extends Judged>(state: CaseState, event: E): E {
+  if (state.readOnly !== null) throw new BenchError(`this case can only be read: ${state.readOnly}`);
+  if (!MAY_COME[event.kind].includes(state.status)) throw new BenchError(INSTEAD[state.status]);
+  switch (event.kind) {
+    case 'entry':
+      judgeEntry(state, event.payload);
+      return event;
+    case 'strike':
+      judgeStrike(state, event.payload);
+      return event;
+    case 'conclusion':
+      return { ...event, payload: concluded(state, event.payload) };
+    case 'opened-up':
+      if (state.subject.kind === 'real') throw new BenchError('a real sample has no identity here; nothing can be shown');
+      return event;
+    case 'marked':
+      if (event.payload.marks > event.payload.of)
+        throw new BenchError(`marks: ${event.payload.marks} are more than the ${event.payload.of} there are to have`);
+      return event;
+    default:
+      return event;
+  }
+}
+
+function judgeEntry({ operations }: CaseState, { observed, note, test, run }: EventOf<'entry'>['payload']): void {
+  if (!observed.length && !note)
+    throw new BenchError('observed: say what you saw, or write a note; "nothing happened" is an observation too');
+  if (test !== 'free' && !testById.has(test))
+    throw new BenchError(`test: there is no standard test "${test}"; choose one from the route, or "free"`);
+  if (run !== undefined && !operations.some((o) => o.run?.id === run))
+    throw new BenchError('run: no step of that working was done in this case');
+}
+
+function judgeStrike(state: CaseState, { entry: number }: EventOf<'strike'>['payload']): void {
+  const entry = state.entries[number - 1];
+  if (!entry) throw new BenchError(`entry: there is no entry ${number}; the last is ${state.entries.length}`);
+  if (entry.struck) throw new BenchError(`entry: entry ${number} is struck already`);
+}
+
+const isHolding = (text: string) =>
+  Object.hasOwn(GROUPS, text) || text === 'carbohydrate' || (TESTED_ELEMENTS as readonly string[]).includes(text);
+
+/** An element, group or compound that is claimed. @throws FormulaError */
+function holdingId(text: string): string {
+  if (isHolding(text)) return text;
+  throw new FormulaError(`"${text}" is neither an element (${TESTED_ELEMENTS.join(' ')}) nor a functional group`);
+}
+
+function concluded(state: CaseState, payload: EventOf<'conclusion'>['payload']): EventOf<'conclusion'>['payload'] {
+  const idOf = state.subject.matter === 'compound' ? holdingId : ionId;
+  const found = payload.found.map((f) => {
+    for (const n of f.evidence) {
+      const entry = state.entries[n - 1];
+      if (!entry || entry.struck)
+        throw new BenchError(`evidence: entry ${n} for ${f.ion} ${entry ? 'is struck' : 'does not exist'}; name another`);
+    }
+    try {
+      return { ...f, ion: idOf(f.ion) };
+    } catch (error) {
+      if (error instanceof FormulaError) throw new BenchError(`ion: ${error.message}`);
+      throw error;
+    }
+  });
+  return { ...payload, found };
+}
+
+/** The working that a new entry speaks of: its run, or what was done for the test since the entry before. */
+export function workingOf(state: CaseState, { test, run, vessel }: EventOf<'entry'>['payload']): EntryWorking {
+  const since = Math.max(0, ...state.entries.filter((e) => e.test === test).flatMap((e) => e.working.operations));
+  const last = state.operations.findLast((o) => o.test === test)?.run?.id;
+  const wanted = run ?? last;
+  const own = state.operations.filter((o) =>
+    run !== undefined ? o.run?.id === run : o.test === test && o.seq > since && (o.run === undefined || o.run.id === wanted),
+  );
+  const free = state.operations.filter((o) => o.test === undefined && o.seq > since && o.result?.vessel === vessel);
+  const operations = own.length || vessel === undefined ? own : free;
+  const tubes = new Set(operations.flatMap((o) => Object.keys(o.result?.vessels ?? {})));
+  return {
+    ...(wanted !== undefined && own.length > 0 && { run: wanted }),
+    tubes: [...tubes],
+    operations: operations.map((o) => o.seq),
+  };
+}

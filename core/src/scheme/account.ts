@@ -1,0 +1,32 @@
+/** One account of all that the steps of a procedure showed. */
+import { type Channel, type Observation, reworded } from '../vocabulary/observation';
+
+/** One account of all that a procedure showed: the last look of the liquid, and everything else that happened. */
+export function account(seen: readonly Observation[], watch: readonly Channel[]): Observation[] {
+  const out = new Map<string, Observation>();
+  for (const o of seen) {
+    if (!watch.includes(o.channel)) continue;
+    const { channel, paper = '', splint = '', look = '', zone = '', through = '' } = o;
+    const kind =
+      channel === 'precipitate'
+        ? o.event === 'persists'
+          ? 'formed'
+          : o.event
+        : channel === 'solution'
+          ? ''
+          : channel === 'gas'
+            ? `${o.event}${o.colour}`
+            : o.event;
+    const key = [channel, kind, paper, splint, look, zone, through].join(' ');
+    const before = out.get(key);
+    // A solid that was seen to form and is still there has formed.
+    const stays = channel === 'precipitate' && o.event === 'persists' && before?.event === 'formed';
+    out.delete(key);
+    out.set(key, stays ? reworded(o, { event: 'formed' }) : o);
+  }
+  const list = [...out.values()];
+  const nothing = (o: Observation) => o.event === 'none' || o.event === 'unchanged' || o.event === 'clear';
+  const same = (a: Observation, b: Observation) =>
+    a.channel === b.channel && a.paper === b.paper && a.splint === b.splint && a.look === b.look;
+  return list.filter((o) => o.channel === 'solution' || !nothing(o) || !list.some((p) => p !== o && !nothing(p) && same(o, p)));
+}

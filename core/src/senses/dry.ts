@@ -1,0 +1,132 @@
+/** What the dry tests show: flame, bead, charcoal, a solid before and after heat. */
+import { has } from '../bench/dry';
+import type { OpOf } from '../bench/ops';
+import type { DryHeated, SolidSample } from '../bench/vessel';
+import { type Amounts, gasById } from '../matter/catalogue';
+import { BEADS, BLUE_GLASS, DRY_COLOURS, FLAMES, FREED, OXIDES, SURVIVORS, TINTS, VOLATILE, VOLATILITY } from '../matter/data/dry';
+import { parseSalt } from '../matter/salts';
+import type { Observation } from '../vocabulary/observation';
+import type { Colour } from '../vocabulary/words';
+
+/** Not counted when the moles that take part in a flame are shared out. */
+const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
+/** Brightness, of 100 for pure sodium chloride, below which a flame is not told from the burner's own, over four. */
+const FLAME_LEAST = 0.25;
+
+/** Moles that take part in a flame, as a share of everything but water. */
+export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
+  const through = op.through ?? 'none';
+  const total = Object.entries(matter).reduce(
+    (s, [id, mol]) => (COLOURLESS_PARTS.includes(id) ? s : s + Math.max(0, mol)),
+    0,
+  );
+  const helped = VOLATILE.some((id) => has(matter, id));
+  const volatility = helped ? 1 : Math.min(1, ...Object.keys(VOLATILITY).map((id) => (has(matter, id) ? VOLATILITY[id]! : 1)));
+  let best: { colour: Colour; duration: 'flash' | 'lasting' } | null = null;
+  let most = FLAME_LEAST;
+  for (const row of FLAMES) {
+    const dirt = op.wire === 'dirty' ? (row.onDirtyWire ?? 0) : 0;
+    const share = (total > 0 ? Math.max(0, matter[row.component] ?? 0) / total : 0) + dirt;
+    const colour = through === 'cobalt-glass' ? row.glass : row.colour;
+    const light = (share * 100 * row.brightness * (row.anySalt ? 1 : volatility)) / 4;
+    if (colour !== 'none' && light > most) {
+      most = light;
+      best = { colour, duration: row.duration };
+    }
+  }
+  return [{ channel: 'flame', through, ...(best ?? { colour: 'none' }) }];
+}
+
+export function beadSeen(matter: Amounts, op: OpOf<'bead'>): Observation[] {
+  const which = (op.zone === 'oxidising' ? 0 : 2) + (op.look === 'hot' ? 0 : 1);
+  let colour: Colour = 'colourless';
+  let most = 0;
+  for (const row of BEADS) {
+    const amount = row.components.reduce((s, id) => s + Math.max(0, matter[id] ?? 0), 0) * row.strength;
+    if (amount > most) {
+      most = amount;
+      colour = row.colours[which]!;
+    }
+  }
+  return [{ channel: 'bead', zone: op.zone, look: op.look, colour }];
+}
+
+const PALE: readonly Colour[] = ['white', 'none'];
+
+export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation[] {
+  const metals = Object.keys(OXIDES).filter((id) => has(matter, id));
+  const telling = metals.filter((id) => !OXIDES[id]!.overlooked);
+  const shown = (telling.length ? telling : metals).sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0)).map((id) => OXIDES[id]!);
+  const dark = shown.map((o) => o.charcoal).find((c) => !PALE.includes(c));
+  const residue = dark ?? shown[0]?.charcoal ?? 'none';
+  const out: Observation[] = [{ channel: 'solid', look: 'cold', colour: residue }];
+  if (op.then) {
+    const tinted = shown.find((o) => o.cobalt !== undefined);
+    const glass = BLUE_GLASS.some((id) => has(matter, id)) && !tinted?.keepsColour;
+    const colour = dark ?? (glass ? 'blue' : (tinted?.cobalt ?? 'grey'));
+    out.push({ channel: 'solid', event: 'colour-changed', look: 'cold', colour });
+  }
+  return out;
+}
+
+/** Colour of a dry solid made of these salts. */
+export function dryColour(sample: SolidSample): Colour {
+  let word: Colour = 'white';
+  let most = 0;
+  for (const { formula, grams } of sample.salts) {
+    const salt = parseSalt(formula);
+    const own = DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0);
+    if (own !== 'white' && grams > most) {
+      most = grams;
+      word = own;
+    }
+  }
+  return word;
+}
+
+function tint(ions: Readonly<Record<string, number>>, hydrated: boolean): Colour {
+  for (const id of Object.keys(ions)) if (TINTS[id]) return TINTS[id][hydrated ? 0 : 1];
+  return 'white';
+}
+
+/** Less of a gas than this, mol, is not noticed at the mouth of a heated tube. */
+const NOTICED_MOL = 1e-6;
+
+/** What was seen while a dry solid was heated. */
+export function heatedSeen(heated: DryHeated): Observation[] {
+  const { gas } = heated;
+  const see: Observation[] = [{ channel: 'droplets', event: heated.watery ? 'formed' : 'none' }];
+  for (const [id, mol] of Object.entries(gas))
+    if (mol > NOTICED_MOL) see.push({ channel: 'gas', event: 'evolved', colour: gasById.get(id)!.senses.colour ?? 'colourless' });
+  const sublimate = onCoolWall(heated);
+  see.push(sublimate ? { channel: 'sublimate', event: 'formed', colour: sublimate } : { channel: 'sublimate', event: 'none' });
+  for (const event of new Set(heated.events)) see.push({ channel: 'solid', event });
+  const before = dryColour(heated.sample);
+  const looks = residueColours(heated);
+  for (const look of ['hot', 'cold'] as const) {
+    const colour = looks[look];
+    see.push({ channel: 'solid', look, colour, event: colour === before ? 'unchanged' : 'colour-changed' });
+  }
+  return see;
+}
+
+/** What settled on the cool wall, if anything did. */
+export function onCoolWall({ sublimate, matter }: DryHeated): Colour | undefined {
+  const freed = Object.keys(FREED).find((id) => has(matter, id));
+  return sublimate ?? (freed === undefined ? undefined : FREED[freed]);
+}
+
+/** What is left after heating, while hot and when it has cooled. */
+export function residueColours({ sample, matter, gas, hydrated, residue }: DryHeated): { hot: Colour; cold: Colour } {
+  const before = dryColour(sample);
+  if (residue) return { hot: residue, cold: residue };
+  const oxides = Object.keys(OXIDES).filter((id) => has(matter, id));
+  const oxide = oxides.map((id) => OXIDES[id]!).find((o) => o.cold !== 'white' || o.hot !== 'white');
+  const bare = !SURVIVORS.some((id) => has(matter, id));
+  const decomposed = Object.keys(gas).length > 0;
+  if (oxide && bare && (decomposed || sample.salts.some((s) => parseSalt(s.formula).formula.includes('O'))))
+    return { hot: oxide.hot, cold: oxide.cold };
+  const tinted = hydrated ? Object.keys(matter).find((id) => TINTS[id]) : undefined;
+  const dry = tinted === undefined ? before : TINTS[tinted]![1];
+  return { hot: dry, cold: dry };
+}

@@ -1,0 +1,220 @@
+/** What people do with cases: begin, read and go on with them. */
+import { randomBytes, randomUUID } from 'node:crypto';
+import type { SampleSpec } from '#core/bench/sample';
+import { applyEvent, type CaseState, openCase } from '#core/record/case';
+import { BenchError } from '#core/bench/error';
+import type { CaseEvent, RecordedEvent } from '#core/record/events';
+import { judge, workingOf } from '#core/record/judge';
+import { type CaseDigest, changesSince, digestOf } from '#core/record/view';
+import type { Snapshot, SnapshotChange, Subject } from '#core/record/working';
+import type { HouseRules } from '#core/scheme/rules';
+import type { Append, CaseChanges, CaseSummary, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
+import { must } from '../access/access';
+import type { Queryable } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import { houseRulesOf } from '../rules/rules';
+import type { Crew } from '../workers/crew';
+import type { BenchTasks } from '../workers/bench';
+import { canonical, link, type LinkedEvent, sha256 } from './chain';
+import { type CaseDocument, CaseDocuments } from './documents';
+import { nameSample } from './identity';
+import * as store from './store';
+
+/** Seconds that a bench operation may take. */
+const OPERATION_SECONDS = 20;
+const RECKONING_SECONDS = 5;
+
+const summaryOf = (id: string, createdAt: Date, digest: CaseDigest): CaseSummary => ({
+  id,
+  createdAt: createdAt.toISOString(),
+  ...digest,
+  hinted: [...digest.hinted],
+});
+
+const NO_CASE = 'There is no such case; go back to your cases.';
+const MOVED_ON = 'This case has moved on in another window; look at it again and repeat.';
+
+/** An event as it will stand in the record, and what it changes on the bench. */
+interface Made {
+  readonly event: RecordedEvent;
+  readonly bench?: { readonly before: Snapshot; readonly change: SnapshotChange };
+}
+
+export class Cases {
+  private readonly documents: CaseDocuments;
+
+  /** @param chemistry version of the simulator, kept with all that it works out. */
+  constructor(
+    private readonly db: Queryable,
+    private readonly bench: Crew<BenchTasks>,
+    private readonly chemistry: string,
+  ) {
+    this.documents = new CaseDocuments(db);
+  }
+
+  async list(person: Person): Promise<CaseSummary[]> {
+    must(person, { do: 'list-cases' });
+    const rows = await store.casesOf(this.db, person.id);
+    return rows.map((row) => summaryOf(row.id, row.created_at, row.digest));
+  }
+
+  /** The case as it is now. @throws HttpProblem when there is none that the person may read. */
+  async read(person: Person, id: string): Promise<CaseDocument> {
+    const document = await this.documents.current(id);
+    if (!document) throw new HttpProblem('not-found', NO_CASE);
+    must(person, { do: 'read-case', owner: document.owner });
+    return document;
+  }
+
+  /** What the person may see of all that happened after an event. */
+  async changes(person: Person, id: string, after: number): Promise<CaseChanges> {
+    return this.told(await this.read(person, id), after);
+  }
+
+  private told({ id, createdAt, state }: CaseDocument, after: number): CaseChanges {
+    const { digest, chemistry, ...changes } = changesSince(state, after, 'owner');
+    const olderChemistry = chemistry !== null && chemistry !== this.chemistry;
+    return { ...(changes as unknown as CaseChanges), after, summary: summaryOf(id, createdAt, digest), olderChemistry };
+  }
+
+  async create(person: Person, asked: NewCase): Promise<CaseChanges> {
+    must(person, { do: 'create-case' });
+    const { name, look, subject } = await this.subjectOf(asked);
+    const rules = await houseRulesOf(this.db, person.id);
+    return this.told(await this.begin(person, name, look, subject, rules), 0);
+  }
+
+  private async subjectOf(asked: NewCase): Promise<{ name: string; look: string; subject: Subject }> {
+    if ('real' in asked) {
+      const { name, look, grams, matter } = asked.real;
+      return { name, look, subject: { real: { grams, matter } } };
+    }
+    if ('structure' in asked) {
+      const { name, smiles, grams } = asked.structure;
+      return { name, look: 'set by its structure', subject: { sample: { smiles, grams } } };
+    }
+    const jar = await store.findJar(this.db, asked.jar);
+    if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
+    return { name: jar.name, look: jar.look, subject: { sample: jar.sample } };
+  }
+
+  private async begin(person: Person, name: string, look: string, subject: Subject, rules: HouseRules): Promise<CaseDocument> {
+    const begun = await this.bench.run('begin', subject, OPERATION_SECONDS);
+    const id = randomUUID();
+    const createdAt = new Date();
+    const sample: SampleSpec | null = 'sample' in subject ? subject.sample : null;
+    const salt = sample && randomBytes(16).toString('hex');
+    const event: RecordedEvent = {
+      kind: 'opened',
+      payload: {
+        subject: {
+          kind: sample ? 'simulated' : 'real',
+          matter: begun.matter,
+          name,
+          look,
+          amount: begun.left,
+          unit: begun.unit,
+          ...(sample && { sealed: sha256(`${salt} ${canonical(sample)}`) }),
+        },
+        rules,
+      },
+    };
+    const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who: person, previous: '', event };
+    const first = link(body);
+    const state = openCase(event, { seq: 1, at: body.at, who: person.name });
+    const digest = digestOf(state);
+    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: begun.rest, createdAt });
+    return { id, owner: person.id, createdAt, hash: first.hash, state };
+  }
+
+  /**
+   * Appends one event. A repeat of an event that is already there is answered as if it had just been done.
+   * @throws HttpProblem `stale` when other events came in between, `bad-input` when it cannot be done.
+   */
+  async append(person: Person, id: string, request: Append): Promise<CaseChanges> {
+    let document = this.documents.known(id) ?? (await this.read(person, id));
+    must(person, { do: 'append-event', owner: document.owner });
+    if (request.after !== document.state.seq) document = await this.read(person, id);
+    if (request.after === document.state.seq) {
+      const appended = await this.attempt(person, document, request);
+      if (appended) return this.told(appended, request.after);
+      document = await this.read(person, id);
+    }
+    if (await store.hasEvent(this.db, id, request.id)) return this.told(document, Math.min(request.after, document.state.seq));
+    throw new HttpProblem('stale', MOVED_ON, { seq: document.state.seq });
+  }
+
+  /** @returns null when the case has moved on meanwhile. */
+  private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
+    const judged = judgedOrProblem(document.state, asked);
+    const made = await this.make(document, judged);
+    if (!made) return null;
+    const { event, bench } = made;
+    const seq = document.state.seq + 1;
+    const at = new Date().toISOString();
+    const linked = link({ case: document.id, seq, id, at, who: person, previous: document.hash, event });
+    const state = applyEvent(document.state, event, { seq, at, who: person.name });
+    const kept = await this.put(linked, digestOf(state), bench?.change);
+    return kept ? this.documents.advance(document, state, linked, bench && after(bench.before, bench.change)) : null;
+  }
+
+  /** @returns false when another event took its place, or this one is there already. */
+  private async put(event: LinkedEvent, digest: CaseDigest, bench?: SnapshotChange): Promise<boolean> {
+    try {
+      return await store.appendEvent(this.db, { event, digest, ...(bench && { bench }) });
+    } catch (error) {
+      if ((error as { code?: string }).code === UNIQUE_VIOLATION) return false;
+      throw error;
+    }
+  }
+
+  /** @returns null when the bench has moved on meanwhile. */
+  private async make(document: CaseDocument, event: CaseEvent): Promise<Made | null> {
+    const { state } = document;
+    switch (event.kind) {
+      case 'operation': {
+        const before = await this.documents.benchOf(document);
+        if (!before) return null;
+        const change = await this.bench.run('carryOut', { snapshot: before, op: event.payload.op }, OPERATION_SECONDS);
+        const chemistry = state.subject.kind === 'simulated' ? { chemistry: this.chemistry } : {};
+        return { event: { ...event, result: { ...change.result, ...chemistry } }, bench: { before, change } };
+      }
+      case 'entry':
+        return { event: { ...event, result: workingOf(state, event.payload) } };
+      case 'opened-up': {
+        const head = (await store.findHead(this.db, document.id))!;
+        return { event: { ...event, result: { identity: nameSample(head.sample!) } } };
+      }
+      default:
+        return { event };
+    }
+  }
+
+  /** The arithmetic for one tube, from what was added to it. */
+  async reckoning(person: Person, id: string, { tube, reagent }: ReckonRequest): Promise<ReckoningView> {
+    const snapshot = await this.documents.benchOf(await this.read(person, id));
+    if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
+    return this.bench.run('reckon', { snapshot, tube, reagent }, RECKONING_SECONDS);
+  }
+}
+
+const UNIQUE_VIOLATION = '23505';
+
+/** The bench after a change. */
+function after(before: Snapshot, { rest, vessels }: SnapshotChange): Snapshot {
+  const all: Record<string, string> = { ...before.vessels };
+  for (const [id, state] of Object.entries(vessels)) {
+    if (state === null) delete all[id];
+    else all[id] = state;
+  }
+  return { rest, vessels: all };
+}
+
+function judgedOrProblem(state: CaseState, event: CaseEvent): CaseEvent {
+  try {
+    return judge(state, event);
+  } catch (error) {
+    if (error instanceof BenchError) throw new HttpProblem('bad-input', error.message);
+    throw error;
+  }
+}

@@ -1,0 +1,75 @@
+/** Cases as they are known to this process: a cache of folds over their events. The truth is in the database. */
+import { LRUCache } from 'lru-cache';
+import { applyEvent, type CaseState, openCase } from '#core/record/case';
+import type { Snapshot } from '#core/record/working';
+import type { Queryable } from '../db/pool';
+import type { EventBody, LinkedEvent } from './chain';
+import { benchOf, type CaseHead, eventsAfter, findHead } from './store';
+
+export interface CaseDocument {
+  readonly id: string;
+  readonly owner: string;
+  readonly createdAt: Date;
+  readonly hash: string;
+  readonly state: CaseState;
+}
+
+const MOST_DOCUMENTS = 500;
+const MOST_BENCHES = 300;
+
+const stampOf = ({ seq, at, who }: EventBody) => ({ seq, at, who: who.name });
+
+function fold(before: CaseDocument | undefined, head: CaseHead, events: readonly { body: EventBody; hash: string }[]): CaseDocument {
+  let state = before?.state;
+  let hash = before?.hash ?? '';
+  for (const { body, hash: own } of events) {
+    state = state ? applyEvent(state, body.event, stampOf(body)) : openCase(body.event, stampOf(body));
+    hash = own;
+  }
+  if (!state) throw new Error(`case ${head.id} has no events`);
+  return { id: head.id, owner: head.owner, createdAt: head.created_at, hash, state };
+}
+
+export class CaseDocuments {
+  private readonly documents = new LRUCache<string, CaseDocument>({ max: MOST_DOCUMENTS });
+  private readonly benches = new LRUCache<string, { readonly seq: number; readonly snapshot: Snapshot }>({ max: MOST_BENCHES });
+
+  constructor(private readonly db: Queryable) {}
+
+  /** As this process last knew it, which may be behind. */
+  known(id: string): CaseDocument | undefined {
+    return this.documents.get(id);
+  }
+
+  /** As it is now. */
+  async current(id: string): Promise<CaseDocument | null> {
+    const head = await findHead(this.db, id);
+    if (!head) return null;
+    const before = this.documents.get(id);
+    if (before && before.state.seq >= head.seq) return before;
+    const now = fold(before, head, await eventsAfter(this.db, id, before?.state.seq ?? 0));
+    this.documents.set(id, now);
+    return now;
+  }
+
+  /** The bench of a document. Absent when the case has moved on meanwhile. */
+  async benchOf({ id, state }: CaseDocument): Promise<Snapshot | null> {
+    const kept = this.benches.get(id);
+    if (kept?.seq === state.seq) return kept.snapshot;
+    const found = await benchOf(this.db, id);
+    if (!found || found.seq !== state.seq) return null;
+    const { seq, ...snapshot } = found;
+    this.benches.set(id, { seq, snapshot });
+    return snapshot;
+  }
+
+  /** Takes up an event that was appended to a document by this process, with what it changed on the bench. */
+  advance(before: CaseDocument, state: CaseState, event: LinkedEvent, bench?: Snapshot): CaseDocument {
+    const now = { ...before, state, hash: event.hash };
+    this.documents.set(before.id, now);
+    const kept = bench ?? (this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined);
+    if (kept) this.benches.set(before.id, { seq: state.seq, snapshot: kept });
+    else this.benches.delete(before.id);
+    return now;
+  }
+}

@@ -1,0 +1,45 @@
+/** What is refused before anything is done: other sites, other hosts, text that cannot be kept. */
+import type { RequestHandler } from 'express';
+import { HttpProblem } from './problem';
+
+/** Names by which a machine calls itself. */
+const LOCAL_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
+
+const hostname = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+
+/** Only names of this server are answered to: a page elsewhere cannot reach it under a name of its own. */
+export function knownHost(more: readonly string[] = []): RequestHandler {
+  const known = new Set([...LOCAL_HOSTS, ...more.map((h) => h.toLowerCase())]);
+  return (req, _res, next) => {
+    if (!known.has(hostname(req.get('host') ?? '')))
+      throw new HttpProblem('forbidden', 'This server does not go by that name; add it to FOXING_HOSTS if it should.');
+    next();
+  };
+}
+
+const originHost = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);
+
+/** Only this server's own pages may write: a request from another origin is refused. */
+export const sameOrigin: RequestHandler = (req, _res, next) => {
+  const origin = req.get('origin');
+  if (origin !== undefined && req.method !== 'GET' && originHost(origin) !== req.get('host'))
+    throw new HttpProblem('forbidden', 'This request came from another site.');
+  next();
+};
+
+const DEEPEST = 24;
+const text = (value: string) => !value.includes('\0') && value.isWellFormed();
+
+/** Can this be kept as JSON in a database: no NUL, no halves of characters, no keys that mean something to a program? */
+function keepable(value: unknown, depth = 0): boolean {
+  if (typeof value === 'string') return text(value);
+  if (typeof value !== 'object' || value === null) return true;
+  if (depth > DEEPEST) return false;
+  return Object.entries(value).every(([k, v]) => text(k) && k !== '__proto__' && keepable(v, depth + 1));
+}
+
+export const wellFormed: RequestHandler = (req, _res, next) => {
+  if (!keepable(req.body) || !keepable(req.query) || !text(req.url))
+    throw new HttpProblem('bad-input', 'The request holds characters or keys that cannot be kept, or is nested too deep.');
+  next();
+};

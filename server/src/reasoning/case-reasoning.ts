@@ -1,0 +1,55 @@
+/** The reasoning about a case: what is asked of its record, and what of the answer is said. */
+import { leftOf } from '#core/record/case';
+import type { AdviceView, Effort, Person, ReasoningView } from '#contract';
+import type { CaseDocument } from '../cases/documents';
+import { ownCompounds } from '../compounds/store';
+import type { Db } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import { type Reasoner, Superseded } from './reasoner';
+
+/** Tests that are advised at a time. */
+const ADVISED = 5;
+
+/** The best tests for which there is sample enough; so there must be for what is done while one waits. */
+function withinSample(next: readonly AdviceView[], mg: number): AdviceView[] {
+  const enough = next.filter((a) => a.sample_mg <= mg);
+  const possible = new Set(enough.map((a) => a.test));
+  return enough
+    .slice(0, ADVISED)
+    .map(({ meanwhile, ...a }) => (meanwhile !== undefined && possible.has(meanwhile) ? { ...a, meanwhile } : a));
+}
+
+export class CaseReasoning {
+  constructor(
+    private readonly db: Db,
+    private readonly reasoner: Reasoner,
+  ) {}
+
+  /**
+   * What the record of a case proves, and the best tests for which the sample does. With the rule that one's own inference
+   * comes first, nothing until every entry has one.
+   * @throws HttpProblem `stale` when the record has moved on meanwhile.
+   */
+  async of(person: Person, { id, state }: CaseDocument, effort: Effort): Promise<ReasoningView> {
+    const { rules, subject } = state;
+    const entries = state.entries.filter((e) => !e.struck);
+    const waiting = rules.ownFirst ? entries.filter((e) => !e.inference).map((e) => e.number) : [];
+    if (waiting.length) return { waiting };
+    const question = {
+      entries: entries.map(({ number, test, observed, confidence }) => ({ number, test, observed, confidence })),
+      rules,
+      simulated: subject.kind === 'simulated',
+      matter: subject.matter,
+      own: subject.matter === 'compound' ? await ownCompounds(this.db, person.id) : [],
+      effort,
+    };
+    try {
+      const found = await this.reasoner.ask(id, question);
+      return { waiting: null, ...found, next: withinSample(found.next, leftOf(state) * 1000) };
+    } catch (error) {
+      if (error instanceof Superseded)
+        throw new HttpProblem('stale', 'The record has moved on; ask again for what it says now.', { seq: state.seq });
+      throw error;
+    }
+  }
+}

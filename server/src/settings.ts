@@ -1,0 +1,17 @@
+import { z } from 'zod';
+
+/** What the launcher tells the server process. */
+export const serverSettingsSchema = z.object({
+  databaseUrl: z.string(),
+  port: z.number(),
+  web: z.string().optional(),
+  logLevel: z.string().optional(),
+  hosts: z.array(z.string()).optional(),
+});
+export type ServerSettings = z.infer<typeof serverSettingsSchema>;
+
+/** What the server process tells the launcher once. */
+export const serverReportSchema = z.union([
+  z.object({ url: z.string() }),
+  z.object({ failed: z.string(), code: z.string().optional() }),
+]);

@@ -1,0 +1,69 @@
+/** What needs the simulator or reads structures, done in a thread of its own. */
+import { BenchError } from '#core/bench/error';
+import type { Op } from '#core/bench/ops';
+import { reckon, type Reckoning } from '#core/bench/reckon';
+import { NotConverged } from '#core/equilibrium/solver';
+import type { ListFormat } from '#core/exchange/formats';
+import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
+import { drawStructure } from '#core/organic/draw';
+import { StructureError } from '#core/organic/structure';
+import {
+  beginWorking,
+  carryOutOn,
+  fromSnapshot,
+  type Snapshot,
+  type SnapshotChange,
+  type Subject,
+  toSnapshot,
+} from '#core/record/working';
+import type { CompoundView } from '#contract';
+import { ownView } from '../compounds/view';
+import type { Done } from './crew';
+
+function attempt<T>(work: () => T): Done<T> {
+  try {
+    return { value: work() };
+  } catch (error) {
+    if (error instanceof BenchError || error instanceof StructureError) return { refused: error.message };
+    if (error instanceof NotConverged)
+      return { refused: 'Foxing could not work out this mixture; nothing was changed. Add less at a time.' };
+    throw error;
+  }
+}
+
+export interface Tube {
+  readonly snapshot: Snapshot;
+  readonly tube: string;
+  readonly reagent: string;
+}
+
+function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
+  const { added, shares } = fromSnapshot(snapshot, new Set([tube]));
+  const vessel = added.vessels[tube];
+  if (!vessel) throw new BenchError(`tube: there is no tube "${tube}" in this case`);
+  return reckon(vessel, reagent, added.sample.kind === 'solid' ? (shares[tube] ?? 0) : 0);
+}
+
+export const tasks = {
+  /** A fresh bench, and how much of the sample there is. */
+  begin: (subject: Subject): Done<{ rest: string; left: number; unit: 'g' | 'mL'; matter: 'salt' | 'compound' }> =>
+    attempt(() => {
+      const working = beginWorking(subject);
+      const { kind } = working.bench.sample;
+      return {
+        rest: toSnapshot(working).rest,
+        left: working.bench.left,
+        unit: kind === 'solution' ? 'mL' : 'g',
+        matter: kind === 'compound' ? 'compound' : 'salt',
+      };
+    }),
+  carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),
+  reckon: (asked: Tube): Done<Reckoning> => attempt(() => reckoned(asked)),
+  drawStructure: (smiles: string): Done<string> => attempt(() => drawStructure(smiles)),
+  readList: ({ text, format }: { text: string; format: ListFormat }): Done<ReadList> => attempt(() => readList(text, format)),
+  writeList: ({ list, format }: { list: readonly Listed[]; format: ListFormat }): Done<string> =>
+    attempt(() => writeList(list, format)),
+  ownCompounds: (list: readonly Listed[]): Done<CompoundView[]> => attempt(() => list.map(ownView)),
+};
+
+export type BenchTasks = typeof tasks;

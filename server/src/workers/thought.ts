@@ -1,0 +1,70 @@
+/** Reasoning and what is read off the atlases, in threads that give way to the bench. */
+import { loadAtlas, loadCompounds } from '#atlas';
+import { type Equation } from '#core/reactions/equations';
+import { solidById } from '#core/matter/catalogue';
+import { CompoundSpace } from '#core/reasoning/compounds';
+import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
+import { SaltSpace, type Space } from '#core/reasoning/space';
+import type { Scheme } from '#core/scheme/model';
+import { testById } from '#core/scheme/tests';
+import type { CompoundView, EquationsView, GivenView } from '#contract';
+import { libraryView } from '../compounds/view';
+import { type Answer, type Question, think } from '../reasoning/think';
+import type { Done } from './crew';
+
+const SINGLE = { cations: 1, anions: 1 };
+const spaces = new Map<Scheme, Space>();
+
+/** Single salts of a school, or the library's compounds. */
+async function spaceOf(scheme: Scheme): Promise<Space> {
+  let space = spaces.get(scheme);
+  if (!space) {
+    space = scheme === 'organic' ? new CompoundSpace(await loadCompounds()) : new SaltSpace(await loadAtlas(), scheme, SINGLE);
+    spaces.set(scheme, space);
+  }
+  return space;
+}
+
+const view = (given: ReturnType<typeof ofSuspect>): GivenView[] =>
+  given.map((g) => ({ ...g, outcomes: g.outcomes.map((o) => ({ ...o, see: [...o.see], such: [...o.such] })) }));
+
+const side = (parts: Equation['left']) => parts.map(([count, formula]) => ({ count, formula, solid: solidById.has(formula) }));
+
+interface InScheme {
+  readonly scheme: Scheme;
+  readonly test: string;
+}
+
+export const tasks = {
+  /** @param stop its first number becomes one when nobody waits for the answer any more. */
+  think: async ({ question, stop }: { question: Question; stop: Int32Array }): Promise<Done<Answer>> => ({
+    value: await think(question, () => Atomics.load(stop, 0) !== 0),
+  }),
+  /** What every suspect gives in a test. */
+  inTest: async ({ scheme, test }: InScheme): Promise<Done<GivenView[]>> => {
+    const space = await spaceOf(scheme);
+    return { value: space.knows(test) ? view(inTest(space, test).map((g) => ({ test, ...g }))) : [] };
+  },
+  /** What a suspect gives in every test of the first of these schemes that has it. */
+  ofSuspect: async ({ schemes, suspect }: { schemes: readonly Scheme[]; suspect: string }): Promise<Done<GivenView[]>> => {
+    for (const scheme of schemes) {
+      const space = await spaceOf(scheme);
+      if (space.suspects.includes(suspect)) return { value: view(ofSuspect(space, suspect)) };
+    }
+    return { refused: 'There is no such ion, element or group in the handbook.' };
+  },
+  /** Net ionic equations by which a test shows its suspects. */
+  equations: async ({ scheme, test }: InScheme): Promise<Done<EquationsView[]>> => {
+    const space = await spaceOf(scheme);
+    if (!space.knows(test)) return { value: [] };
+    const suspects = new Set(testById.get(test)?.signs?.flatMap((s) => s.of));
+    const found = [...suspects].map((suspect) => ({
+      suspect,
+      equations: equationsIn(space, test, suspect).map((e) => ({ left: side(e.left), right: side(e.right) })),
+    }));
+    return { value: found.filter((f) => f.equations.length > 0) };
+  },
+  library: async (_: null): Promise<Done<readonly CompoundView[]>> => ({ value: await libraryView() }),
+};
+
+export type ThoughtTasks = typeof tasks;

@@ -1,0 +1,127 @@
+import { useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { type ReactNode, useState } from 'react';
+import { sameRules } from '#core/scheme/rules';
+import type { CaseView } from '#contract';
+import { TextField } from '../parts/fields';
+import { Formula } from '../parts/Formula';
+import { Structure } from '../parts/Structure';
+import { Button } from '../parts/ui';
+import { api } from '../state/api';
+import type { OpenCase } from '../state/case';
+
+/** Can the case be worked on? */
+export const isAtWork = ({ readOnly, summary }: CaseView): boolean =>
+  readOnly === null && (summary.status === 'open' || summary.status === 'returned');
+
+function Strip({ children, actions }: { children: ReactNode; actions?: ReactNode }) {
+  return (
+    <div className="no-print flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule bg-wash px-6 py-1.5 text-sm">
+      <p className="min-w-0">{children}</p>
+      {actions && <div className="flex flex-wrap gap-2">{actions}</div>}
+    </div>
+  );
+}
+
+/** Asks for the reason before the report is taken back. */
+function Withdraw({ append }: { append: OpenCase['append'] }) {
+  const [reason, setReason] = useState('');
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger asChild>
+        <Button>Withdraw the report</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,28rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
+          <Dialog.Title className="text-2xl">Withdraw the report</Dialog.Title>
+          <Dialog.Description className="mt-1 text-sm text-muted">
+            The work goes on, and entries can be written and struck again. That it was signed and withdrawn stays in the record.
+          </Dialog.Description>
+          <TextField label="Why?" className="mt-4" value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} />
+          <div className="mt-4 flex gap-3">
+            <Button
+              look="solid"
+              disabled={!reason.trim()}
+              onClick={() =>
+                void append({ kind: 'withdrawn', payload: { reason: reason.trim() } }).then((ok) => ok && setOpen(false))
+              }
+            >
+              Withdraw it
+            </Button>
+            <Dialog.Close asChild>
+              <Button>Leave it signed</Button>
+            </Dialog.Close>
+          </div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Identity({ view }: { view: CaseView }) {
+  const { identity, summary } = view;
+  if (identity === null) return null;
+  if (summary.matter === 'compound') return <Structure smiles={identity} name={summary.name} className="inline-block h-16 align-middle" />;
+  return (
+    <strong>
+      {identity.split(', ').map((salt, i) => (
+        <span key={salt}>
+          {i > 0 && ', '}
+          <Formula of={salt} />
+        </span>
+      ))}
+    </strong>
+  );
+}
+
+/** Where a case stands when it is not simply being worked on, and what can be done about it. */
+export function Standing({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
+  const { summary, readOnly, returned, marks, olderChemistry } = view;
+  const rules = useQuery({ queryKey: ['house-rules'], queryFn: api.rules });
+  const otherRules = rules.data && !sameRules(rules.data, view.rules);
+  if (readOnly !== null) return <Strip>This case can be read, not worked on: {readOnly}.</Strip>;
+  if (summary.status === 'opened-up')
+    return (
+      <Strip>
+        Opened up: it was <Identity view={view} />. Nothing more is written in this case.
+      </Strip>
+    );
+  if (summary.status === 'marked') return <Strip>Marked: {marks && `${marks.marks} of ${marks.of}. ${marks.remarks ?? ''}`}</Strip>;
+  if (summary.status === 'signed')
+    return (
+      <Strip
+        actions={
+          <>
+            <Withdraw append={append} />
+            {summary.kind === 'simulated' && (
+              <Button onClick={() => void append({ kind: 'opened-up', payload: {} })}>Show what it was</Button>
+            )}
+          </>
+        }
+      >
+        The report is signed. To go on working, withdraw it
+        {summary.kind === 'simulated' ? '; once you have been shown what it was, the case is closed' : ''}.
+      </Strip>
+    );
+  return (
+    <>
+      {summary.status === 'returned' && returned && <Strip>Returned to be worked on: {returned.reason}</Strip>}
+      {olderChemistry && (
+        <Strip>Foxing’s chemistry has been corrected since this case was last worked on: what you saw stays as you saw it.</Strip>
+      )}
+      {otherRules && (
+        <Strip
+          actions={
+            <Button onClick={() => rules.data && void append({ kind: 'rules', payload: { rules: rules.data } })}>
+              Take the house rules as they are now
+            </Button>
+          }
+        >
+          This case is worked by the house rules of when it was begun.
+        </Strip>
+      )}
+    </>
+  );
+}
