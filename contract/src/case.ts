@@ -128,7 +128,8 @@ function merged<T, K>(before: readonly T[], now: readonly T[], keyOf: (item: T) 
  */
 export function withChanges(known: CaseView, changes: CaseChanges): CaseView {
   if (changes.seq <= known.seq) return known;
-  if (changes.after > known.seq) throw new RangeError(`changes after event ${changes.after} do not go on from event ${known.seq}`);
+  if (changes.after > known.seq)
+    throw new RangeError(`changes after event ${changes.after} do not go on from event ${known.seq}`);
   return {
     ...changes,
     after: 0,

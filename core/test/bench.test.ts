@@ -4,11 +4,13 @@ import { reagentById, reagentContents } from '#core/bench/contents';
 import type { Op } from '#core/bench/ops';
 import { BenchError } from '#core/bench/error';
 import type { SampleSpec } from '#core/bench/sample';
+import { warningsFor } from '#core/senses/cautions';
 import { runScript } from '#core/senses/script';
 import { addAmounts, elementsIn, solidById, speciesById } from '#core/matter/catalogue';
 import { REAGENTS } from '#core/matter/data/reagents';
 import { parseSalt } from '#core/matter/salts';
 import type { Observation } from '#core/vocabulary/observation';
+import { doAndSee } from './seen';
 
 const solution = (ions: Record<string, number>, acid = 0): SampleSpec => ({ solution: ions, mL: 20, acid });
 
@@ -18,7 +20,7 @@ function work(spec: SampleSpec, ...ops: Op[]) {
   const first: Op = 'salts' in spec ? { op: 'take-solid', to: 'A', grams: 0.2 } : { op: 'take', to: 'A', from: 'sample', mL: 1 };
   const see: (readonly Observation[])[] = [];
   for (const op of [first, ...ops]) {
-    const done = perform(bench, op);
+    const done = doAndSee(bench, op);
     bench = done.bench;
     see.push(done.see);
   }
@@ -154,8 +156,10 @@ describe('it comes out by itself', () => {
   test('the red of thiocyanate is spoiled by fluoride and by phosphate', () => {
     const red = work(solution({ 'Fe3+': 0.005, 'Cl-': 0.015 }, 0.05), add('ammonium-thiocyanate-0.5M', 0.2));
     expect(saw(red.see[0], { channel: 'solution', event: 'colour-changed' })).toBe(true);
-    const spoiled = perform(red.bench, { op: 'add', to: 'A', reagent: 'sodium-fluoride-solid', grams: 0.1 });
-    expect(spoiled.see.some((o) => o.channel === 'solution' && ['colourless', 'pale-yellow'].includes(o.colour!))).toBe(true);
+    const spoiled = doAndSee(red.bench, { op: 'add', to: 'A', reagent: 'sodium-fluoride-solid', grams: 0.1 });
+    expect(spoiled.see.some((o) => o.channel === 'solution' && ['colourless', 'pale-yellow'].includes(o.colour ?? ''))).toBe(
+      true,
+    );
     const paled = perform(red.bench, add('sodium-phosphate-0.3M', 2));
     expect(paled.bench.vessels['A']!.species['FeSCN^2+'] ?? 0).toBeLessThan(red.bench.vessels['A']!.species['FeSCN^2+']! / 10);
   });
@@ -186,7 +190,7 @@ describe('it comes out by itself', () => {
 
   test('damp litmus over warmed ammonium and base turns; dry paper shows nothing, and says why', () => {
     const paper = (damp: boolean): Op => ({ op: 'paper', vessel: 'A', paper: 'red-litmus', where: 'mouth', damp });
-    const { see, bench } = work(
+    const { see } = work(
       { salts: [{ formula: 'NH4Cl', grams: 1 }] },
       add('sodium-hydroxide-2M', 1),
       { op: 'heat', vessel: 'A', to: 'warm', minutes: 1 },
@@ -195,7 +199,7 @@ describe('it comes out by itself', () => {
     );
     expect(saw(see[2], { channel: 'paper', event: 'unchanged' })).toBe(true);
     expect(saw(see[3], { channel: 'paper', event: 'changed', colour: 'blue' })).toBe(true);
-    expect(bench.warnings.join(' ')).toMatch(/damp/);
+    expect(warningsFor(paper(false), see[2]!).join(' ')).toMatch(/damp/);
   });
 
   test('antimony chloride and bismuth chloride cloud on dilution and clear again in strong acid', () => {
@@ -281,7 +285,7 @@ describe('it comes out by itself', () => {
 });
 
 describe('dry tests', () => {
-  const dry = (formula: string, op: Op) => perform(openBench({ salts: [{ formula, grams: 2 }] }), op).see;
+  const dry = (formula: string, op: Op) => doAndSee(openBench({ salts: [{ formula, grams: 2 }] }), op).see;
   test('sodium hides potassium until looked at through cobalt glass', () => {
     const mixed: SampleSpec = {
       salts: [
@@ -289,9 +293,9 @@ describe('dry tests', () => {
         { formula: 'KCl', grams: 1 },
       ],
     };
-    expect(saw(perform(openBench(mixed), { op: 'flame', from: 'sample' }).see, { colour: 'yellow' })).toBe(true);
+    expect(saw(doAndSee(openBench(mixed), { op: 'flame', from: 'sample' }).see, { colour: 'yellow' })).toBe(true);
     expect(
-      saw(perform(openBench(mixed), { op: 'flame', from: 'sample', through: 'cobalt-glass' }).see, { colour: 'crimson' }),
+      saw(doAndSee(openBench(mixed), { op: 'flame', from: 'sample', through: 'cobalt-glass' }).see, { colour: 'crimson' }),
     ).toBe(true);
     expect(saw(dry('MgSO4·7H2O', { op: 'flame', from: 'sample', wire: 'dirty' }), { colour: 'yellow' })).toBe(true);
   });

@@ -2,10 +2,11 @@
  * What every handbook of qualitative analysis says, held against what the model gives. No row here is known to the
  * engine: when one fails, a constant or a mechanism is wrong.
  */
-import { openBench, perform } from '#core/bench/bench';
+import { openBench } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import type { SampleSpec } from '#core/bench/sample';
 import type { Observation } from '#core/vocabulary/observation';
+import { doAndSee } from './seen';
 
 const add = (reagent: string, amount: number): Op =>
   reagent.endsWith('-solid') || ['copper-turnings', 'zinc-granules'].includes(reagent)
@@ -15,7 +16,7 @@ const add = (reagent: string, amount: number): Op =>
 function run(sample: SampleSpec, ops: readonly Op[]): readonly Observation[] {
   let bench = openBench(sample);
   let see: readonly Observation[] = [];
-  for (const op of ops) ({ bench, see } = perform(bench, op));
+  for (const op of ops) ({ bench, see } = doAndSee(bench, op));
   return see;
 }
 

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import fc from 'fast-check';
-import { read, thing } from '#core/reasoning/likelihood';
+import { read, subjectOf } from '#core/reasoning/likelihood';
 import { perfect, seeded, student } from '#core/reasoning/observer';
 import { type Observation, observationSchema } from '#core/vocabulary/observation';
 
@@ -17,10 +17,10 @@ const OUTCOMES = [...outcomesOf('atlas'), ...outcomesOf('compounds')].filter((se
 const outcome = fc.constantFrom(...OUTCOMES);
 
 /** Two outcomes that one test might have: about the same things. */
-const thingsIn = (seen: readonly Observation[]) => [...new Set(seen.map(thing))].sort().join();
+const subjectsIn = (seen: readonly Observation[]) => [...new Set(seen.map(subjectOf))].sort().join();
 const alike = new Map<string, Observation[][]>();
-for (const seen of OUTCOMES) alike.set(thingsIn(seen), [...(alike.get(thingsIn(seen)) ?? []), seen]);
-const pair = outcome.chain((shown) => fc.tuple(fc.constantFrom(...alike.get(thingsIn(shown))!), fc.constant(shown)));
+for (const seen of OUTCOMES) alike.set(subjectsIn(seen), [...(alike.get(subjectsIn(seen)) ?? []), seen]);
+const pair = outcome.chain((shown) => fc.tuple(fc.constantFrom(...alike.get(subjectsIn(shown))!), fc.constant(shown)));
 
 describe('a record', () => {
   test('that says what was shown is likelier than any other of the same', () => {

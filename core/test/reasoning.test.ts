@@ -8,14 +8,7 @@ import { infer, type Inference, THOROUGH } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/observer';
 import { parseRecord, RecordError } from '#core/reasoning/record';
 import { parting, settling } from '#core/reasoning/settle';
-import {
-  type CompoundAtlas,
-  compoundLeaf,
-  CompoundSpace,
-  isBeyond,
-  isElement,
-  judgedApart,
-} from '#core/reasoning/compounds';
+import { type CompoundAtlas, compoundLeaf, CompoundSpace, isBeyond, isElement, judgedApart } from '#core/reasoning/compounds';
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';

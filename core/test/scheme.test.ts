@@ -22,6 +22,7 @@ import {
 } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
 import { PLAIN } from './plain';
+import { doAndSee } from './seen';
 
 const rulesFor = (school: School) => ({ ...DEFAULT_RULES, answers: { 'cation-scheme': school } });
 
@@ -190,7 +191,7 @@ describe('a procedure laid on the bench', () => {
     bench = perform(bench, { op: 'add', to: 'B', reagent: 'water', mL: 4 }).bench;
     const test = (unrinsed: boolean) => {
       const taken = perform(bench, { op: 'take', to: 'C', from: 'B', mL: 1, ...(unrinsed && { unrinsed: 'A' }) }).bench;
-      const done = perform(taken, { op: 'add', to: 'C', reagent: 'ammonium-thiocyanate-0.5M', drops: 4 });
+      const done = doAndSee(taken, { op: 'add', to: 'C', reagent: 'ammonium-thiocyanate-0.5M', drops: 4 });
       return done.see.some((o) => fits(o, { channel: 'solution', event: 'colour-changed' }));
     };
     expect([test(false), test(true)]).toEqual([false, true]);

@@ -1,6 +1,7 @@
 import { type Bench, openBench, perform } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import type { SampleSpec } from '#core/bench/sample';
+import { doAndSee } from './seen';
 
 /** Works a mixture and looks at what lies where. */
 class Worker {
@@ -23,7 +24,7 @@ class Worker {
       .sort();
   }
   see(op: Op): string {
-    const done = perform(this.bench, op);
+    const done = doAndSee(this.bench, op);
     this.bench = done.bench;
     return done.see.map((o) => `${o.channel} ${o.event ?? ''} ${o.colour ?? ''}`).join('; ');
   }

@@ -140,7 +140,8 @@ async function ready(port: number, secrets: Secrets): Promise<void> {
   await client.connect();
   try {
     const there = async (sql: string, name: string) => ((await client.query(sql, [name])).rowCount ?? 0) > 0;
-    if (!(await there('select 1 from pg_database where datname = $1', DATABASE))) await client.query(`create database ${DATABASE}`);
+    if (!(await there('select 1 from pg_database where datname = $1', DATABASE)))
+      await client.query(`create database ${DATABASE}`);
     if (!(await there('select 1 from pg_roles where rolname = $1', APPLICATION)))
       await client.query(`create role ${APPLICATION} login nosuperuser nocreatedb nocreaterole noreplication`);
     await client.query(`alter role ${APPLICATION} password ${client.escapeLiteral(secrets.application)}`);

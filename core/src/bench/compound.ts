@@ -54,7 +54,10 @@ export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; good
 const HANDLING_MINUTES = 2;
 
 /** Puts the sample, or a control, to a classification test. */
-export function compoundTest(sample: Sample, op: OpOf<'test'>): { shows: readonly Observation[]; minutes: number; grams: number } {
+export function compoundTest(
+  sample: Sample,
+  op: OpOf<'test'>,
+): { shows: readonly Observation[]; minutes: number; grams: number } {
   const { smiles, impurity } = compound(sample, 'test');
   const cost = { minutes: HANDLING_MINUTES + waitForTest(op.test), grams: gramsForTest(op.test) };
   // A control stands beside the sample: it takes hands, not waiting.

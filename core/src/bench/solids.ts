@@ -40,13 +40,11 @@ export function solidParts(vessel: Vessel): SolidPart[] {
 const VISIBLE_MG_PER_ML = 0.05;
 /** mol of a metal from which on it is a nail, a turning or a ribbon that lies in the tube, and no precipitate. */
 export const PIECE_MOL = 1e-4;
-const isPiece = (vessel: Vessel, part: SolidPart) =>
-  part.traits.piece && (vessel.amounts[`${part.formula}(s)`] ?? 0) > PIECE_MOL;
+const isPiece = (vessel: Vessel, part: SolidPart) => part.traits.piece && (vessel.amounts[`${part.formula}(s)`] ?? 0) > PIECE_MOL;
 
 /** Volumes under this count as so much, mL. */
 const LEAST_ML = 0.2;
-const enough = (vessel: Vessel, part: SolidPart) =>
-  coveringPower(part) >= VISIBLE_MG_PER_ML * Math.max(vessel.mL, LEAST_ML);
+const enough = (vessel: Vessel, part: SolidPart) => coveringPower(part) >= VISIBLE_MG_PER_ML * Math.max(vessel.mL, LEAST_ML);
 
 /** Powders and precipitates of which there is enough to be seen. */
 export const visibleSolids = (vessel: Vessel): SolidPart[] =>

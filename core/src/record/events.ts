@@ -13,8 +13,7 @@ const reason = (message: string) => text(300).min(1, message);
 /** Names of places and timers become keys: words that mean something to the program are refused. */
 const key = (max: number) => text(max).refine((id) => !(id in {}), 'take another name: this one means something to the program');
 
-const event = <K extends string, P extends z.ZodType>(kind: K, payload: P) =>
-  z.strictObject({ kind: z.literal(kind), payload });
+const event = <K extends string, P extends z.ZodType>(kind: K, payload: P) => z.strictObject({ kind: z.literal(kind), payload });
 
 /** Events that a person at the bench sends. */
 export const caseEventSchema = z.discriminatedUnion('kind', [

@@ -9,7 +9,18 @@ import type { HouseRules } from '../scheme/rules';
 import { type Drawing, drawingText, plainText } from '../senses/drawing';
 import { type Showing, showingOf, testShowing } from '../senses/showing';
 import type { Observation } from '../vocabulary/observation';
-import { type CaseState, type DoneOperation, type Entry, leftOf, type Report, reportOf, type StandingVessel, type Status, type Timer, type WorkedTest } from './case';
+import {
+  type CaseState,
+  type DoneOperation,
+  type Entry,
+  leftOf,
+  type Report,
+  reportOf,
+  type StandingVessel,
+  type Status,
+  type Timer,
+  type WorkedTest,
+} from './case';
 import type { EquationOf } from './result';
 
 /** Who reads: its owner, or an examiner, who may know what it is. */

@@ -155,7 +155,10 @@ export function toSnapshot({ bench, added, real, shares }: Working): Snapshot {
   const { vessels: seen, ...restOfBench } = bench;
   const { vessels: counted, ...restOfAdded } = added;
   const ids = new Set([...Object.keys(seen), ...Object.keys(counted)]);
-  const kept = (id: string): Kept => ({ ...(!real && seen[id] && { bench: seen[id] }), ...(counted[id] && { added: counted[id] }) });
+  const kept = (id: string): Kept => ({
+    ...(!real && seen[id] && { bench: seen[id] }),
+    ...(counted[id] && { added: counted[id] }),
+  });
   return {
     rest: JSON.stringify({ bench: restOfBench, added: restOfAdded, real, shares }),
     vessels: Object.fromEntries([...ids].map((id) => [id, JSON.stringify(kept(id))])),

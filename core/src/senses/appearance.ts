@@ -134,11 +134,7 @@ export function describe(seen: Appearance): Observation[] {
 
 function ringSeen(seen: Appearance): Observation[] {
   if (seen.ring === undefined) return [];
-  return [
-    seen.ring
-      ? { channel: 'ring', event: 'formed', colour: seen.ring.word }
-      : { channel: 'ring', event: 'none' },
-  ];
+  return [seen.ring ? { channel: 'ring', event: 'formed', colour: seen.ring.word } : { channel: 'ring', event: 'none' }];
 }
 
 /** What changed between two looks at the same vessel. */
@@ -200,8 +196,7 @@ export function gasSeen(fresh: Amounts, vessel: Vessel): Observation[] {
   let most = 0;
   for (const [id, mol] of Object.entries(fresh)) {
     const colour = gasById.get(id)!.senses.colour;
-    if (colour && mol > 2e-6)
-      out.push({ channel: 'gas', event: 'evolved', colour: colour, vigour: vigour(mol) });
+    if (colour && mol > 2e-6) out.push({ channel: 'gas', event: 'evolved', colour: colour, vigour: vigour(mol) });
     else if (mol > BUBBLES_MOL) most += mol;
   }
   const vapour = vessel.celsius >= HOT_CELSIUS ? vessel.vapour : {};

@@ -150,8 +150,7 @@ export function sightOf(vessel: Vessel, sample: Sample, noticed: readonly Observ
     mL: vessel.mL,
     ...(seen.liquid && { liquid: { colour: seen.liquid.word, cloudy: seen.liquid.cloudy } }),
     ...(!dry && solidIn(seen, vessel.settled)),
-    ...(vessel.layer &&
-      seen.layer && { layer: { colour: seen.layer.word, mL: vessel.layer.mL, position: seen.layer.position } }),
+    ...(vessel.layer && seen.layer && { layer: { colour: seen.layer.word, mL: vessel.layer.mL, position: seen.layer.position } }),
     ...(vessel.beneath && { beneath: { mL: vessel.beneath.mL, ...(seen.ring && { ring: seen.ring.word }) } }),
     ...(dry && { dry }),
     ...(sublimate && { sublimate }),

@@ -3,7 +3,18 @@ import { has } from '../bench/dry';
 import type { OpOf } from '../bench/ops';
 import type { DryHeated, SolidSample } from '../bench/vessel';
 import { type Amounts, gasById } from '../matter/catalogue';
-import { BEADS, BLUE_GLASS, DRY_COLOURS, FLAMES, FREED, OXIDES, SURVIVORS, TINTS, VOLATILE, VOLATILITY } from '../matter/data/dry';
+import {
+  BEADS,
+  BLUE_GLASS,
+  DRY_COLOURS,
+  FLAMES,
+  FREED,
+  OXIDES,
+  SURVIVORS,
+  TINTS,
+  VOLATILE,
+  VOLATILITY,
+} from '../matter/data/dry';
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
@@ -16,10 +27,7 @@ const FLAME_LEAST = 0.25;
 /** Moles that take part in a flame, as a share of everything but water. */
 export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
   const through = op.through ?? 'none';
-  const total = Object.entries(matter).reduce(
-    (s, [id, mol]) => (COLOURLESS_PARTS.includes(id) ? s : s + Math.max(0, mol)),
-    0,
-  );
+  const total = Object.entries(matter).reduce((s, [id, mol]) => (COLOURLESS_PARTS.includes(id) ? s : s + Math.max(0, mol)), 0);
   const helped = VOLATILE.some((id) => has(matter, id));
   const volatility = helped ? 1 : Math.min(1, ...Object.keys(VOLATILITY).map((id) => (has(matter, id) ? VOLATILITY[id]! : 1)));
   let best: { colour: Colour; duration: 'flash' | 'lasting' } | null = null;

@@ -33,7 +33,10 @@ const schemas = CHANNEL_IDS.map((channel) =>
   z.strictObject({
     channel: z.literal(channel),
     ...Object.fromEntries(
-      Object.entries(channelRow(channel).fields).map(([field, options]) => [field, fieldSchema(channel, field, options).optional()]),
+      Object.entries(channelRow(channel).fields).map(([field, options]) => [
+        field,
+        fieldSchema(channel, field, options).optional(),
+      ]),
     ),
   }),
 );

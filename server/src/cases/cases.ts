@@ -5,6 +5,7 @@ import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
 import type { CaseEvent, RecordedEvent } from '#core/record/events';
 import { judge, workingOf } from '#core/record/judge';
+import { nameSample } from '#core/record/recording';
 import { type CaseDigest, changesSince, digestOf } from '#core/record/view';
 import type { Snapshot, SnapshotChange, Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
@@ -17,7 +18,6 @@ import type { Crew } from '../workers/crew';
 import type { BenchTasks } from '../workers/bench';
 import { canonical, link, type LinkedEvent, sha256 } from './chain';
 import { type CaseDocument, CaseDocuments } from './documents';
-import { nameSample } from './identity';
 import * as store from './store';
 
 /** Seconds that a bench operation may take. */
@@ -99,31 +99,21 @@ export class Cases {
   }
 
   private async begin(person: Person, name: string, look: string, subject: Subject, rules: HouseRules): Promise<CaseDocument> {
-    const begun = await this.bench.run('begin', subject, OPERATION_SECONDS);
     const id = randomUUID();
     const createdAt = new Date();
     const sample: SampleSpec | null = 'sample' in subject ? subject.sample : null;
     const salt = sample && randomBytes(16).toString('hex');
-    const event: RecordedEvent = {
-      kind: 'opened',
-      payload: {
-        subject: {
-          kind: sample ? 'simulated' : 'real',
-          matter: begun.matter,
-          name,
-          look,
-          amount: begun.left,
-          unit: begun.unit,
-          ...(sample && { sealed: sha256(`${salt} ${canonical(sample)}`) }),
-        },
-        rules,
-      },
-    };
+    const sealed = sample === null ? {} : { sealed: sha256(`${salt} ${canonical(sample)}`) };
+    const { rest, event } = await this.bench.run(
+      'begin',
+      { subject, label: { name, look, ...sealed }, rules },
+      OPERATION_SECONDS,
+    );
     const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who: person, previous: '', event };
     const first = link(body);
     const state = openCase(event, { seq: 1, at: body.at, who: person.name });
     const digest = digestOf(state);
-    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: begun.rest, createdAt });
+    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: rest, createdAt });
     return { id, owner: person.id, createdAt, hash: first.hash, state };
   }
 

@@ -66,7 +66,7 @@ export async function verifyChains(db: Queryable): Promise<{ cases: number; even
   for (const head of heads.rows) {
     let last = { seq: 0, hash: '' };
     let why: string | null = null;
-    for (let more = true; more && !why; ) {
+    for (let more = true; more && !why;) {
       const { rows } = await db.query<ChainRow>(
         'select case_id, seq, id, body, hash from case_event where case_id = $1 and seq > $2 order by seq limit $3',
         [head.id, last.seq, PAGE],

@@ -19,7 +19,11 @@ const MOST_BENCHES = 300;
 
 const stampOf = ({ seq, at, who }: EventBody) => ({ seq, at, who: who.name });
 
-function fold(before: CaseDocument | undefined, head: CaseHead, events: readonly { body: EventBody; hash: string }[]): CaseDocument {
+function fold(
+  before: CaseDocument | undefined,
+  head: CaseHead,
+  events: readonly { body: EventBody; hash: string }[],
+): CaseDocument {
   let state = before?.state;
   let hash = before?.hash ?? '';
   for (const { body, hash: own } of events) {
@@ -67,7 +71,8 @@ export class CaseDocuments {
   advance(before: CaseDocument, state: CaseState, event: LinkedEvent, bench?: Snapshot): CaseDocument {
     const now = { ...before, state, hash: event.hash };
     this.documents.set(before.id, now);
-    const kept = bench ?? (this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined);
+    const kept =
+      bench ?? (this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined);
     if (kept) this.benches.set(before.id, { seq: state.seq, snapshot: kept });
     else this.benches.delete(before.id);
     return now;

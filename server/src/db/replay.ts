@@ -7,9 +7,9 @@ import type { SampleSpec } from '#core/bench/sample';
 import { NotConverged } from '#core/equilibrium/solver';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { caseEventSchema, type RecordedEvent } from '#core/record/events';
-import { judge, workingOf } from '#core/record/judge';
+import { openedEvent, recorded } from '#core/record/recording';
 import { digestOf } from '#core/record/view';
-import { beginWorking, carryOut, type Subject, toSnapshot, type Working } from '#core/record/working';
+import { beginWorking, type Subject, toSnapshot, type Working } from '#core/record/working';
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import { canonical, link, type LinkedEvent, sha256 } from '../cases/chain';
 import { insertCase } from '../cases/store';
@@ -65,24 +65,15 @@ class Chain {
 const oldEvent = z.object({ kind: z.string(), payload: z.unknown() });
 
 /** What an old event is today. @throws BenchError when today's rules refuse it. */
-function replayed(state: CaseState, working: Working, old: unknown, chemistry: string): { event: RecordedEvent; working: Working } {
+function replayed(state: CaseState, working: Working, old: unknown, chemistry: string) {
   const parsed = caseEventSchema.safeParse(old);
-  if (!parsed.success) throw new BenchError(`${oldEvent.safeParse(old).data?.kind ?? 'an event'} of a kind that is no longer read`);
+  if (!parsed.success)
+    throw new BenchError(`${oldEvent.safeParse(old).data?.kind ?? 'an event'} of a kind that is no longer read`);
   // A signed report was not the end of the work then: it is taken as taken back.
-  const event = judge(state.status === 'signed' ? { ...state, status: 'open' } : state, parsed.data);
-  switch (event.kind) {
-    case 'operation': {
-      const done = carryOut(working, event.payload.op);
-      const version = state.subject.kind === 'simulated' ? { chemistry } : {};
-      return { event: { ...event, result: { ...done.result, ...version } }, working: done.working };
-    }
-    case 'entry':
-      return { event: { ...event, result: workingOf(state, event.payload) }, working };
-    case 'opened-up':
-      throw new BenchError('opened-up: there was no such event then');
-    default:
-      return { event, working };
-  }
+  return recorded(state.status === 'signed' ? { ...state, status: 'open' } : state, working, parsed.data, {
+    chemistry,
+    sample: null,
+  });
 }
 
 const rulesOf = (rules: unknown): HouseRules => houseRulesSchema.safeParse(rules).data ?? DEFAULT_RULES;
@@ -93,25 +84,11 @@ async function replayCase(tx: Tx, old: OldCase, chemistry: string): Promise<stri
     ? { sample: old.sample }
     : { real: { grams: old.real!.grams, matter: old.real!.matter ?? 'salt' } };
   let working = beginWorking(subject);
-  const { kind } = working.bench.sample;
   const salt = old.sample && randomBytes(16).toString('hex');
   const chain = new Chain(old.id);
   const owner = { id: old.owner, name: old.owner_name };
-  const opened: RecordedEvent = {
-    kind: 'opened',
-    payload: {
-      subject: {
-        kind: old.sample ? 'simulated' : 'real',
-        matter: kind === 'compound' ? 'compound' : 'salt',
-        name: old.name,
-        look: old.look,
-        amount: working.bench.left,
-        unit: kind === 'solution' ? 'mL' : 'g',
-        ...(old.sample && { sealed: sha256(`${salt} ${canonical(old.sample)}`) }),
-      },
-      rules: rulesOf(old.rules),
-    },
-  };
+  const sealed = old.sample ? { sealed: sha256(`${salt} ${canonical(old.sample)}`) } : {};
+  const opened = openedEvent(working, { name: old.name, look: old.look, ...sealed }, rulesOf(old.rules));
   chain.add(opened, crypto.randomUUID(), old.created_at, owner);
   let why: string | null = null;
   const events = (await tx.query<OldEvent>(OLD_EVENTS, [old.id])).rows;
@@ -137,7 +114,16 @@ async function write(tx: Tx, old: OldCase, chain: Chain, working: Working, salt:
   const { id, owner, sample, created_at } = old;
   const bench = toSnapshot(working);
   const [first, ...rest] = chain.links as [LinkedEvent, ...LinkedEvent[]];
-  await insertCase(tx, { id, owner, sample, salt, first, digest: digestOf(chain.state), bench: bench.rest, createdAt: created_at });
+  await insertCase(tx, {
+    id,
+    owner,
+    sample,
+    salt,
+    first,
+    digest: digestOf(chain.state),
+    bench: bench.rest,
+    createdAt: created_at,
+  });
   const column = <T>(read: (e: LinkedEvent) => T) => rest.map(read);
   await tx.query(
     `insert into case_event (case_id, seq, id, body, hash)

@@ -84,6 +84,7 @@ function asProblem(error: unknown): HttpProblem | null {
   if (trouble) return new HttpProblem('away', TROUBLE[trouble]);
   const { status, type } = (error ?? {}) as { status?: number; type?: string };
   if (type !== undefined && Object.hasOwn(REFUSED, type)) return new HttpProblem('bad-input', REFUSED[type]!);
-  if (status !== undefined && status >= 400 && status < 500) return new HttpProblem('bad-input', 'The request could not be read.');
+  if (status !== undefined && status >= 400 && status < 500)
+    return new HttpProblem('bad-input', 'The request could not be read.');
   return null;
 }

@@ -50,7 +50,9 @@ export class Reasoner {
    * @throws Superseded
    */
   ask(about: string, question: Question): Promise<Answer> {
-    const key = createHash('sha256').update(JSON.stringify([this.version, question])).digest('base64');
+    const key = createHash('sha256')
+      .update(JSON.stringify([this.version, question]))
+      .digest('base64');
     const before = this.known.get(key);
     if (before) {
       this.supersede(about, question.effort, key);

@@ -7,6 +7,9 @@ import type { ListFormat } from '#core/exchange/formats';
 import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
 import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/structure';
+import type { RecordedOf } from '#core/record/events';
+import { openedEvent } from '#core/record/recording';
+import type { HouseRules } from '#core/scheme/rules';
 import {
   beginWorking,
   carryOutOn,
@@ -37,6 +40,12 @@ export interface Tube {
   readonly reagent: string;
 }
 
+export interface NewBench {
+  readonly subject: Subject;
+  readonly label: { readonly name: string; readonly look: string; readonly sealed?: string };
+  readonly rules: HouseRules;
+}
+
 function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
   const { added, shares } = fromSnapshot(snapshot, new Set([tube]));
   const vessel = added.vessels[tube];
@@ -45,17 +54,11 @@ function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
 }
 
 export const tasks = {
-  /** A fresh bench, and how much of the sample there is. */
-  begin: (subject: Subject): Done<{ rest: string; left: number; unit: 'g' | 'mL'; matter: 'salt' | 'compound' }> =>
+  /** A fresh bench, and the event that opens its case. */
+  begin: ({ subject, label, rules }: NewBench): Done<{ rest: string; event: RecordedOf<'opened'> }> =>
     attempt(() => {
       const working = beginWorking(subject);
-      const { kind } = working.bench.sample;
-      return {
-        rest: toSnapshot(working).rest,
-        left: working.bench.left,
-        unit: kind === 'solution' ? 'mL' : 'g',
-        matter: kind === 'compound' ? 'compound' : 'salt',
-      };
+      return { rest: toSnapshot(working).rest, event: openedEvent(working, label, rules) };
     }),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),
   reckon: (asked: Tube): Done<Reckoning> => attempt(() => reckoned(asked)),

@@ -11,8 +11,7 @@ export type Done<T> = { readonly value: T } | { readonly refused: string };
 export type Tasks = Readonly<Record<string, (input: never) => Done<unknown> | Promise<Done<unknown>>>>;
 
 type Input<T extends Tasks, K extends keyof T> = Parameters<T[K]>[0];
-type Value<T extends Tasks, K extends keyof T> =
-  Awaited<ReturnType<T[K]>> extends Done<infer V> ? V : never;
+type Value<T extends Tasks, K extends keyof T> = Awaited<ReturnType<T[K]>> extends Done<infer V> ? V : never;
 
 export interface CrewOptions {
   readonly threads?: number;

@@ -63,7 +63,8 @@ function Withdraw({ append }: { append: OpenCase['append'] }) {
 function Identity({ view }: { view: CaseView }) {
   const { identity, summary } = view;
   if (identity === null) return null;
-  if (summary.matter === 'compound') return <Structure smiles={identity} name={summary.name} className="inline-block h-16 align-middle" />;
+  if (summary.matter === 'compound')
+    return <Structure smiles={identity} name={summary.name} className="inline-block h-16 align-middle" />;
   return (
     <strong>
       {identity.split(', ').map((salt, i) => (
@@ -88,7 +89,8 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
         Opened up: it was <Identity view={view} />. Nothing more is written in this case.
       </Strip>
     );
-  if (summary.status === 'marked') return <Strip>Marked: {marks && `${marks.marks} of ${marks.of}. ${marks.remarks ?? ''}`}</Strip>;
+  if (summary.status === 'marked')
+    return <Strip>Marked: {marks && `${marks.marks} of ${marks.of}. ${marks.remarks ?? ''}`}</Strip>;
   if (summary.status === 'signed')
     return (
       <Strip

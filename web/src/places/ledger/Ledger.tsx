@@ -84,13 +84,7 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
   );
 }
 
-function Verdict({
-  report,
-  matter,
-}: {
-  report: NonNullable<CaseView['report']>;
-  matter: CaseView['summary']['matter'];
-}) {
+function Verdict({ report, matter }: { report: NonNullable<CaseView['report']>; matter: CaseView['summary']['matter'] }) {
   return (
     <section aria-label="Conclusion" className="mt-8 rounded-xl border border-rule p-5 print:border-black">
       <h2 className="text-2xl">Conclusion</h2>
@@ -128,8 +122,7 @@ function Verdict({
       )}
       {report.remarks && <p className="mt-2 text-muted">{report.remarks}</p>}
       <p className="mt-4 border-t border-rule pt-3 text-sm">
-        Signed <em className="font-display text-lg">{report.signed}</em>,{' '}
-        {format(new Date(report.at), 'd MMMM yyyy, HH:mm')}
+        Signed <em className="font-display text-lg">{report.signed}</em>, {format(new Date(report.at), 'd MMMM yyyy, HH:mm')}
       </p>
     </section>
   );
