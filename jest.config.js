@@ -23,6 +23,6 @@ export default {
     project('cli', 'cli/test'),
     project('launcher', 'launcher/test'),
   ],
-  testTimeout: 300000,
+  testTimeout: 120000,
   maxWorkers: '100%',
 };

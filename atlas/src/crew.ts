@@ -1,10 +1,7 @@
 /** Work shared out among the cores. */
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
-
-/** Starts a TypeScript module as a worker thread. */
-export const hire = (module: URL): Worker =>
-  new Worker(new URL('./boot.mjs', import.meta.url), { workerData: { module: module.href } });
+import { bundleOf } from './bundle';
 
 /**
  * Sends every task to a crew of workers running `module`, which answer each message with one of their own.
@@ -16,11 +13,12 @@ export async function shareOut<T, R>(
   done: (count: number) => void = () => undefined,
 ): Promise<R[]> {
   const out: R[] = [];
+  const file = await bundleOf(module);
   let next = 0;
   let count = 0;
   const one = () =>
     new Promise<void>((resolve, reject) => {
-      const worker = hire(module);
+      const worker = new Worker(file);
       let at = -1;
       const send = () => {
         at = next++;

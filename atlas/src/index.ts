@@ -5,10 +5,10 @@ import { gunzipSync, gzipSync } from 'node:zlib';
 import { LIBRARY } from '#core/organic/library';
 import { type Atlas, bindAtlas, type Leaf, SINGLES } from '#core/reasoning/atlas';
 import { bindCompounds, type CompoundAtlas, type CompoundLeaf } from '#core/reasoning/compounds';
+import { bundleOf, versionOf } from './bundle';
 import { shareOut } from './crew';
-import { chemistryVersion, versionOf } from './version';
 
-export { chemistryVersion, shareOut };
+export { bundleOf, shareOut };
 
 type Say = (line: string) => void;
 
@@ -38,6 +38,9 @@ const COMPOUNDS: Kind<CompoundAtlas, CompoundLeaf> = {
   count: LIBRARY.length,
   bind: bindCompounds,
 };
+
+/** The simulator: what a bench operation brings about, and how it looks. */
+export const chemistryVersion = (): Promise<string> => versionOf(here('../../core/src/record/working.ts'));
 
 /** The reasoning, with the atlases that it rests on. */
 export const reasoningVersion = (): Promise<string> => versionOf(here('../../server/src/reasoning/think.ts'));

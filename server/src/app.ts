@@ -72,7 +72,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     }),
   );
   app.use(knownHost(hosts));
-  app.use(compression({ filter: (req, res) => req.path !== '/api/live' && compression.filter(req, res) }));
+  app.use(compression({ filter: (req, res) => req.originalUrl !== '/api/live' && compression.filter(req, res) }));
   const api = express.Router();
   api.use(
     sameOrigin,

@@ -23,6 +23,8 @@ export interface StartOptions {
   readonly web?: string;
   readonly logLevel?: string;
   readonly hosts?: readonly string[];
+  /** Of each crew; as many as there are cores by default. */
+  readonly threads?: number;
 }
 
 const DRAIN_MS = 5000;
@@ -31,7 +33,7 @@ const DRAIN_MS = 5000;
 export async function startServer(options: StartOptions): Promise<Running> {
   const db = openPool(options.databaseUrl);
   const live = new LiveUpdates(options.databaseUrl);
-  const [bench, thought] = [benchCrew(), thoughtCrew()];
+  const [bench, thought] = await Promise.all([benchCrew(options.threads), thoughtCrew(options.threads)]);
   const reasoner = new Reasoner(thought, db, await reasoningVersion());
   const log = pino({ level: options.logLevel ?? 'warn' }, pino.destination(2));
   const app = createApp({

@@ -143,7 +143,9 @@ function vesselView(vessel: StandingVessel, state: CaseState): VesselView {
 }
 
 /** What may be said of the last operation; of a step of a standard test, of the whole working so far. */
-function wordsFor(operations: readonly DoneOperation[], last: DoneOperation): Observation[] {
+export function lastSeen({ operations }: CaseState): Observation[] {
+  const last = operations.at(-1);
+  if (!last) return [];
   const see = ({ result }: DoneOperation) => result?.see ?? [];
   const test = last.test === undefined ? undefined : testById.get(last.test);
   if (!test || !last.run) return [...see(last)];
@@ -212,7 +214,7 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     readOnly: state.readOnly,
     chemistry: last?.result?.chemistry ?? null,
     active: last?.result?.vessel ?? null,
-    ...(simulated && state.rules.help === 'words' && last && { words: wordsFor(state.operations, last) }),
+    ...(simulated && state.rules.help === 'words' && last && { words: lastSeen(state) }),
     showing: showing && (givesWords(state) || ONLY_WORDS.includes(showing.kind) ? showing : wordless(showing)),
     fusion: fused ?? null,
     ...(known && last?.result && { equations: last.result.equations }),

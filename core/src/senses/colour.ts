@@ -211,6 +211,9 @@ export function sampleOf(word: Colour): string | undefined {
   return word === 'colourless' || word === 'none' ? '#ffffff' : (EXTRA[word] ?? SOLID_WORDS[word] ?? LIQUID_WORDS[word]?.[0]);
 }
 
+/** The colour that a word stands for when it is said of a liquid. */
+export const liquidSampleOf = (word: Colour): string | undefined => LIQUID_WORDS[word]?.[0] ?? sampleOf(word);
+
 /** Words of flames and liquids that no solid is called by. */
 const EXTRA: Readonly<Partial<Record<Colour, string>>> = { crimson: '#b01a45', 'apple-green': '#9fd356', 'brick-red': '#c1492e' };
 

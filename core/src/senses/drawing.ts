@@ -10,7 +10,7 @@ import { gasById } from '../matter/catalogue';
 import type { Observation } from '../vocabulary/observation';
 import { type Amount, type Colour, plainWord, type Texture, type Vigour } from '../vocabulary/words';
 import { type Appearance, appearance } from './appearance';
-import { sampleOf } from './colour';
+import { liquidSampleOf, sampleOf } from './colour';
 import { dryColour, onCoolWall, residueColours } from './dry';
 
 const drawnSolid = z.object({ hex: z.string(), texture: z.string(), fill: z.number(), hanging: z.boolean() });
@@ -54,6 +54,7 @@ const BUBBLES: Readonly<Record<Vigour, number>> = { slow: 1, brisk: 2, vigorous:
 const AMOUNT: Readonly<Record<Amount, string>> = { trace: 'a trace of', slight: 'a little', moderate: 'some', heavy: 'much' };
 
 const swatch = (colour: Colour): string => sampleOf(colour) ?? '#ffffff';
+const liquid = (colour: Colour): string => liquidSampleOf(colour) ?? '#ffffff';
 /** As finely as a tube's height can be read, mL. */
 const readable = (mL: number): number => Math.round(mL * 5) / 5;
 
@@ -80,12 +81,12 @@ export function drawSight(s: Sight): Drawing {
     mL: readable(s.mL),
     droplets: !!s.droplets,
     bubbles: s.bubbling ? BUBBLES[s.bubbling] : 0,
-    ...(s.liquid && { liquid: { hex: swatch(s.liquid.colour), cloudy: s.liquid.cloudy } }),
+    ...(s.liquid && { liquid: { hex: liquid(s.liquid.colour), cloudy: s.liquid.cloudy } }),
     ...(s.solid && {
       solid: { hex: swatch(s.solid.colour), texture: s.solid.texture, fill: FILL[s.solid.amount], hanging: !s.solid.settled },
     }),
-    ...(s.layer && { layer: { hex: swatch(s.layer.colour), mL: readable(s.layer.mL), position: s.layer.position } }),
-    ...(s.beneath && { beneath: { mL: readable(s.beneath.mL), ...(s.beneath.ring && { ring: swatch(s.beneath.ring) }) } }),
+    ...(s.layer && { layer: { hex: liquid(s.layer.colour), mL: readable(s.layer.mL), position: s.layer.position } }),
+    ...(s.beneath && { beneath: { mL: readable(s.beneath.mL), ...(s.beneath.ring && { ring: liquid(s.beneath.ring) }) } }),
     ...(s.dry && { dry: { hex: swatch(s.dry), fill: DRY_FILL } }),
     ...(s.sublimate && { sublimate: swatch(s.sublimate) }),
     ...(s.fumes && { fumes: swatch(s.fumes) }),

@@ -21,6 +21,8 @@ export function openPool(url: string): Db {
   const pool = new pg.Pool({ connectionString: url, ...LIMITS });
   // An idle connection that the server drops must not end the process; the next query opens another.
   pool.on('error', () => undefined);
+  // Nor one that is lost while in use: its query fails, and says so.
+  pool.on('connect', (client) => client.on('error', () => undefined));
   return pool;
 }
 

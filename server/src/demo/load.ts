@@ -1,11 +1,10 @@
 /** Loads the demo: the local person, the jars, and three cases worked to different points. */
 import { randomUUID } from 'node:crypto';
-import type { SampleSpec } from '#core/bench/sample';
 import type { CaseEvent } from '#core/record/events';
+import { lastSeen } from '#core/record/view';
 import { layOut } from '#core/scheme/layout';
-import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
+import { DEFAULT_RULES } from '#core/scheme/rules';
 import { onVessels, stepsOf, testById } from '#core/scheme/tests';
-import { World } from '#core/scheme/world';
 import type { Observation } from '#core/vocabulary/observation';
 import type { Person } from '#contract';
 import { chemistryVersion } from '#atlas';
@@ -60,14 +59,11 @@ const ORGANIC: readonly Inferred[] = [
 class Scribe {
   private seq = 1;
   private readonly vessels = new Set<string>();
-  private readonly world: World;
+
   constructor(
     private readonly cases: Cases,
     private readonly id: string,
-    sample: SampleSpec,
-  ) {
-    this.world = new World(sample, 'smiles' in sample ? 'organic' : schoolOf(DEFAULT_RULES), DEFAULT_RULES);
-  }
+  ) {}
 
   async write(event: CaseEvent): Promise<void> {
     const changes = await this.cases.append(PERSON, this.id, { id: randomUUID(), after: this.seq, event });
@@ -89,7 +85,7 @@ class Scribe {
         payload: { op: onVessels(op, tubes), test: id, run: { id: run, step, tubes } },
       });
     const used = tubes['1'] ?? tubes['@'];
-    const observed = telling(this.world.result(id).see);
+    const observed = telling(lastSeen((await this.cases.read(PERSON, this.id)).state));
     await this.write({ kind: 'entry', payload: { test: id, ...(used && { vessel: used }), observed, inference } });
   }
 }
@@ -106,9 +102,8 @@ async function worked(
   tests: readonly Inferred[],
   conclusion?: Extract<CaseEvent, { kind: 'conclusion' }>['payload'],
 ): Promise<void> {
-  const jar = JARS.find((j) => j.id === jarId)!;
   const begun = await cases.create(PERSON, { jar: jarId });
-  const scribe = new Scribe(cases, begun.summary.id, jar.sample);
+  const scribe = new Scribe(cases, begun.summary.id);
   for (const t of tests) await scribe.work(t);
   if (conclusion) await scribe.write({ kind: 'conclusion', payload: conclusion });
 }
@@ -141,11 +136,13 @@ async function write(db: Queryable, cases: Cases): Promise<void> {
 /** All of it or nothing. @returns false when the demo is there already. */
 export async function loadDemo(databaseUrl: string): Promise<boolean> {
   const db = openPool(databaseUrl);
-  const bench = benchCrew();
+  const bench = await benchCrew(1);
   try {
+    const chemistry = await chemistryVersion();
     return await transaction(db, async (tx) => {
+      await tx.query('set local idle_in_transaction_session_timeout = 0');
       if ((await tx.query('select 1 from demo limit 1')).rowCount) return false;
-      await write(tx, new Cases(tx, bench, await chemistryVersion()));
+      await write(tx, new Cases(tx, bench, chemistry));
       return true;
     });
   } finally {

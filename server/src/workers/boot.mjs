@@ -1,11 +1,10 @@
-// A worker thread starts without the loader of its parent: it is registered here before the TypeScript is asked for.
+// Loads the bundle of a crew's tasks, at the priority of its work.
 import { setPriority } from 'node:os';
+import { pathToFileURL } from 'node:url';
 import { workerData } from 'piscina';
-import { register } from 'tsx/esm/api';
 
 // On Linux this is the priority of the calling thread alone: long work gives way to what people wait for.
 if (workerData.nice) setPriority(0, workerData.nice);
-register();
-const { tasks } = await import(workerData.module);
+const { tasks } = await import(pathToFileURL(workerData.file).href);
 
 export default ({ task, input }) => tasks[task](input);

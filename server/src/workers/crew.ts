@@ -2,6 +2,7 @@
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import Piscina from 'piscina';
+import { bundleOf } from '#atlas';
 import { HttpProblem } from '../http/problem';
 
 /** What a task answers: its result, or in words why what was asked cannot be. */
@@ -23,22 +24,24 @@ export interface CrewOptions {
 const MOST_WAITING = 400;
 
 export class Crew<T extends Tasks> {
-  private readonly pool: Piscina;
-  readonly threads: number;
+  private constructor(
+    private readonly pool: Piscina,
+    readonly threads: number,
+  ) {}
 
   /** @param module the TypeScript module that exports `tasks`. */
-  constructor(module: URL, { threads = availableParallelism(), nice = 0 }: CrewOptions = {}) {
-    this.threads = threads;
-    this.pool = new Piscina({
+  static async hire<T extends Tasks>(module: URL, { threads = availableParallelism(), nice = 0 }: CrewOptions = {}): Promise<Crew<T>> {
+    const pool = new Piscina({
       filename: fileURLToPath(new URL('./boot.mjs', import.meta.url)),
-      workerData: { module: module.href, nice },
+      workerData: { file: await bundleOf(module), nice },
       minThreads: threads,
       maxThreads: threads,
       maxQueue: MOST_WAITING,
       // A thread that is idle keeps what it has read.
       idleTimeout: Infinity,
     });
-    this.pool.on('error', () => undefined);
+    pool.on('error', () => undefined);
+    return new Crew<T>(pool, threads);
   }
 
   /**

@@ -8,5 +8,6 @@ const THINKING_NICE = 10;
 
 const module = (name: string) => new URL(name, import.meta.url);
 
-export const benchCrew = (): Crew<BenchTasks> => new Crew(module('./bench.ts'));
-export const thoughtCrew = (): Crew<ThoughtTasks> => new Crew(module('./thought.ts'), { nice: THINKING_NICE });
+export const benchCrew = (threads?: number): Promise<Crew<BenchTasks>> => Crew.hire(module('./bench.ts'), { threads });
+export const thoughtCrew = (threads?: number): Promise<Crew<ThoughtTasks>> =>
+  Crew.hire(module('./thought.ts'), { threads, nice: THINKING_NICE });

@@ -1,0 +1,110 @@
+import { problemSchema } from '#contract';
+import type { CaseEvent } from '#core/record/events';
+import { changes, Client, freshFoxing, wrote } from './harness';
+
+let foxing: Awaited<ReturnType<typeof freshFoxing>>;
+let one: Client;
+let two: Client;
+
+beforeAll(async () => {
+  foxing = await freshFoxing(2);
+  [one, two] = foxing.servers.map((server) => new Client(server)) as [Client, Client];
+});
+afterAll(() => foxing.remove());
+
+describe('organic compounds', () => {
+  const fuse: CaseEvent = {
+    kind: 'operation',
+    payload: {
+      op: { op: 'fuse', sodium_mg: 60, sample_mg: 40, gentle_minutes: 2, red_hot: true, tubes: 2, water_mL: 10, boil_to_mL: 3.5 },
+      test: 'sodium-fusion',
+    },
+  };
+  test('a structure that someone sets is never sent; its outcomes are', async () => {
+    const smiles = 'CC(=O)Nc1ccc(I)cc1';
+    const answer = await one.ask('/api/cases', { structure: { name: 'Bench 4', smiles, grams: 3 } });
+    expect(answer.status).toBe(201);
+    const begun = changes(answer.text);
+    expect(begun.summary).toMatchObject({ name: 'Bench 4', matter: 'compound', kind: 'simulated' });
+    const fused = await one.append(begun, fuse);
+    const tested = await one.append(fused.view!, {
+      kind: 'operation',
+      payload: { op: { op: 'test', test: 'dnp', control: 'positive' }, test: 'dnp' },
+    });
+    const sampled = await one.append(tested.view!, {
+      kind: 'operation',
+      payload: { op: { op: 'test', test: 'dnp' }, test: 'dnp' },
+    });
+    expect(sampled.view!.showing!.tubes!.map((t) => t.of)).toEqual(['sample', 'positive']);
+    expect(sampled.view!.vessels.map((v) => v.id)).toEqual(['extract']);
+    for (const text of [answer.text, fused.text, tested.text, sampled.text, (await one.ask('/api/cases')).text]) {
+      expect(text).not.toContain(smiles);
+      expect(text).not.toMatch(/iodo|acetanilide|C8H8INO/i);
+    }
+    const bad = await one.ask('/api/cases', { structure: { name: 'x', smiles: '[Fe]', grams: 1 } });
+    expect([bad.status, problemSchema.parse(JSON.parse(bad.text)).detail]).toEqual([422, expect.stringMatching(/no metals/)]);
+  });
+
+  test('the record points to elements, groups and compounds; what must not be fused is refused', async () => {
+    let view = await one.begin({ jar: 'phial-41' });
+    for (const event of [
+      fuse,
+      wrote('nitrogen-iron', { channel: 'precipitate', event: 'formed', colour: 'deep-blue' }),
+      wrote('sulfur-lead', { channel: 'precipitate', event: 'formed', colour: 'black' }),
+      wrote('melting-point', { channel: 'temperature', event: 'melts', celsius: 181, to: 182 }),
+    ])
+      view = await one.write(view, event);
+    const found = await one.reasoned(view);
+    expect(found.identities[0]).toMatchObject({ name: 'thiourea', compound: { melts: 182, formula: 'CH4N2S' } });
+    expect(found.candidates.find((c) => c.id === 'S')!.state).toMatch(/^(confirmed|indicated)$/);
+    const signed = await one.append(view, {
+      kind: 'conclusion',
+      payload: {
+        found: [
+          { ion: 'S', claim: 'confirmed', evidence: [2] },
+          { ion: 'thioamide', claim: 'may-be-present', evidence: [3] },
+        ],
+        signed: 'I. V.',
+      },
+    });
+    expect(signed.view!.report!.found.map((f) => f.ion)).toEqual(['S', 'thioamide']);
+    const withdrawn = await one.write(signed.view!, { kind: 'withdrawn', payload: { reason: 'x' } });
+    const wrong = await one.append(withdrawn, {
+      kind: 'conclusion',
+      payload: { found: [{ ion: 'Cu2+', claim: 'confirmed', evidence: [2] }], signed: 'I. V.' },
+    });
+    expect([wrong.status, wrong.text]).toEqual([422, expect.stringMatching(/neither an element .* nor a functional group/)]);
+    const chloroform = await one.append(await one.begin({ jar: 'phial-46' }), fuse);
+    expect([chloroform.status, chloroform.text]).toEqual([422, expect.stringMatching(/must not be fused with sodium/)]);
+  });
+
+  test('structures are drawn, and lists go in and out', async () => {
+    const svg = await one.ask('/api/compounds/drawing.svg?smiles=CC(%3DO)O');
+    expect([svg.status, svg.headers.get('content-type')]).toEqual([200, expect.stringMatching(/^image\/svg\+xml/)]);
+    expect((await one.ask('/api/compounds/drawing.svg?smiles=%5BNa%5D')).status).toBe(422);
+    expect((await one.ask('/api/compounds/drawing.svg')).status).toBe(422);
+    const taken = await one.ask('/api/compounds/list', {
+      format: 'csv',
+      text: 'name,smiles,mp\n"a; drop table person;--",CC(=O)Nc1ccc(cc1)C(C)(C)C,174\nbad,XX,',
+    });
+    expect(JSON.parse(taken.text)).toMatchObject({ taken: 1, refused: [{ at: 2 }] });
+    const all = JSON.parse((await two.ask('/api/compounds')).text) as {
+      name: string;
+      own: boolean;
+      melts?: number;
+    }[];
+    expect(all[0]).toMatchObject({ name: 'a; drop table person;--', own: true, melts: 174 });
+    expect(all.length).toBeGreaterThan(400);
+    const sdf = await one.ask('/api/compounds/list?format=sdf');
+    expect(sdf.headers.get('content-disposition')).toContain('foxing-compounds.sdf');
+    expect(sdf.text.match(/\$\$\$\$/g)!.length).toBe(all.length);
+    for (const body of [
+      { format: 'csv', text: 'no\nheader' },
+      { format: 'doc', text: 'x' },
+      { format: 'smiles', text: '' },
+    ])
+      expect((await one.ask('/api/compounds/list', body)).status).toBe(422);
+    expect((await one.ask('/api/compounds/list', {}, {}, 'DELETE')).status).toBe(200);
+    expect((JSON.parse((await one.ask('/api/compounds')).text) as { own: boolean }[]).some((c) => c.own)).toBe(false);
+  });
+});

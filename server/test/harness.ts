@@ -1,0 +1,109 @@
+import { randomUUID } from 'node:crypto';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { APPLICATION, type Cluster, startCluster } from '#launcher/cluster';
+import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reasoningSchema, withChanges } from '#contract';
+import type { CaseEvent } from '#core/record/events';
+import { prepareDatabase } from '../src/db/prepare';
+import { loadDemo } from '../src/demo/load';
+import { type Running, startServer } from '../src/start';
+
+/** A cluster of its own in a folder that goes with it. */
+export async function freshCluster(): Promise<{ cluster: Cluster; remove(): Promise<void> }> {
+  const folder = mkdtempSync(join(tmpdir(), 'foxing-test-'));
+  chmodSync(folder, 0o755);
+  const cluster = await startCluster(join(folder, 'postgres'));
+  const remove = async () => {
+    await cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { cluster, remove };
+}
+
+/** Servers on one database with the demo in it. */
+export async function freshFoxing(servers = 1): Promise<{ cluster: Cluster; servers: Running[]; remove(): Promise<void> }> {
+  const { cluster, remove } = await freshCluster();
+  await prepareDatabase(cluster.ownerUrl, APPLICATION);
+  await loadDemo(cluster.url);
+  const options = { databaseUrl: cluster.url, port: 0, logLevel: 'silent', threads: 1 };
+  const running: Running[] = [];
+  for (let i = 0; i < servers; i++) running.push(await startServer(options));
+  return {
+    cluster,
+    servers: running,
+    remove: async () => {
+      for (const server of running) await server.close();
+      await remove();
+    },
+  };
+}
+
+export interface Answer {
+  readonly status: number;
+  readonly headers: Headers;
+  readonly text: string;
+}
+
+/** What a server is asked, as a browser asks it. */
+export class Client {
+  constructor(readonly server: Pick<Running, 'url'>) {}
+
+  async ask(path: string, body?: unknown, headers: Record<string, string> = {}, method = 'POST'): Promise<Answer> {
+    const response = await fetch(`${this.server.url}${path}`, {
+      ...(body !== undefined && { method, body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      headers: { 'content-type': 'application/json', ...headers },
+    });
+    return { status: response.status, headers: response.headers, text: await response.text() };
+  }
+
+  async begin(asked: object): Promise<CaseView> {
+    return changes((await this.ask('/api/cases', asked)).text);
+  }
+
+  async read(id: string, after = 0): Promise<CaseChanges> {
+    return changes((await this.ask(`/api/cases/${id}?after=${after}`)).text);
+  }
+
+  /** Sends one event after those that the view knows. */
+  async append(view: CaseView, event: CaseEvent, more: { id?: string; after?: number } = {}) {
+    const request = { id: more.id ?? randomUUID(), after: more.after ?? view.seq, event };
+    const answer = await this.ask(`/api/cases/${view.summary.id}/events`, request);
+    return { ...answer, view: answer.status === 200 ? withChanges(view, changes(answer.text)) : null };
+  }
+
+  /** Sends events one after another. @throws Error when one is refused. */
+  async write(view: CaseView, ...events: readonly CaseEvent[]): Promise<CaseView> {
+    for (const event of events) {
+      const { view: now, text } = await this.append(view, event);
+      if (!now) throw new Error(text);
+      view = now;
+    }
+    return view;
+  }
+
+  async reasoning(view: CaseView, effort: Effort = 'prompt') {
+    const { text } = await this.ask(`/api/cases/${view.summary.id}/reasoning?effort=${effort}`);
+    return reasoningSchema.parse(JSON.parse(text));
+  }
+
+  /** @throws Error when the house wants the person's own inference first. */
+  async reasoned(view: CaseView, effort: Effort = 'prompt') {
+    const found = await this.reasoning(view, effort);
+    if (found.waiting) throw new Error('the reasoning waits');
+    return found;
+  }
+}
+
+export const changes = (text: string): CaseChanges => caseChangesSchema.parse(JSON.parse(text));
+
+export const operation = (op: Extract<CaseEvent, { kind: 'operation' }>['payload']['op'], test?: string): CaseEvent => ({
+  kind: 'operation',
+  payload: { op, ...(test && { test }) },
+});
+export const DISSOLVE = operation({ op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 });
+
+export const wrote = (test: string, ...observed: Extract<CaseEvent, { kind: 'entry' }>['payload']['observed']): CaseEvent => ({
+  kind: 'entry',
+  payload: { test, observed, inference: 'So.' },
+});

@@ -1,0 +1,85 @@
+import { equationsSchema, givenSchema } from '#contract';
+import { DEFAULT_RULES } from '#core/scheme/rules';
+import { World } from '#core/scheme/world';
+import type { CaseEvent } from '#core/record/events';
+import type { Observation } from '#core/vocabulary/observation';
+import { Client, freshFoxing, wrote } from './harness';
+
+let foxing: Awaited<ReturnType<typeof freshFoxing>>;
+let one: Client;
+let two: Client;
+
+beforeAll(async () => {
+  foxing = await freshFoxing(2);
+  [one, two] = foxing.servers.map((server) => new Client(server)) as [Client, Client];
+});
+afterAll(() => foxing.remove());
+
+const note = (test: string): CaseEvent => wrote(test, { channel: 'flame', colour: 'none' });
+
+test('what an entry says goes with it when it is struck; what one server thought the other knows', async () => {
+  let view = await one.begin({ jar: 'jar-12' });
+  view = await one.write(view, wrote('flame', { channel: 'flame', colour: 'apple-green' }));
+  const barium = async (client: Client) => (await client.reasoned(view)).candidates.find((c) => c.id === 'Ba2+')!;
+  const first = await barium(one);
+  expect(first.state).toMatch(/hinted|indicated/);
+  expect(await barium(two)).toEqual(first);
+  view = await one.write(view, { kind: 'strike', payload: { entry: 1, reason: 'dirty wire' } });
+  expect((await barium(one)).state).toBe('open');
+});
+
+test('no test is advised for which the sample does not do', async () => {
+  const { next } = await one.reasoned(await one.begin({ real: { name: 'U 19', look: 'white grains', grams: 0.1 } }));
+  expect(next.length).toBeGreaterThan(0);
+  for (const { sample_mg } of next) expect(sample_mg).toBeLessThanOrEqual(100);
+});
+
+test('when nothing explains a record a thorough look is offered; of a case only the newest question is answered', async () => {
+  let view = await one.begin({ real: { name: 'U 18', look: 'white grains', grams: 3 } });
+  const salts = ['BaBr2', 'KNO3'].map((formula) => ({ formula, grams: 1.5 }));
+  const world = new World({ salts }, 'no-sulfide', DEFAULT_RULES);
+  const seen = (test: string): CaseEvent => ({ kind: 'entry', payload: { test, observed: [...world.result(test).see] } });
+  const ammonia = wrote('ammonium', { channel: 'paper', paper: 'red-litmus', event: 'changed', colour: 'blue' });
+  view = await one.write(
+    view,
+    ...['solution-water', 'flame', 'flame-cobalt-glass', 'silver-acid', 'barium-chromate'].map(seen),
+    ammonia,
+  );
+  expect((await one.reasoned(view)).further).toBe(true);
+
+  const ask = (effort: string) => one.ask(`/api/cases/${view.summary.id}/reasoning?effort=${effort}`);
+  const superseded = ask('thorough');
+  view = await one.write(view, note('flame'));
+  const newest = ask('thorough');
+  expect([200, 409]).toContain((await superseded).status);
+  const found = JSON.parse((await newest).text) as { further: boolean; identities: { against: number[] }[] };
+  expect(found.further).toBe(false);
+  expect(found.identities[0]!.against.length).toBeGreaterThan(0);
+  expect(await ask('endless')).toMatchObject({ status: 422, text: expect.stringMatching(/prompt/) as string });
+});
+
+test('the handbook tells what each gives by the school of the house, and nothing of what is not in it', async () => {
+  const tables = async (path: string) => givenSchema.array().parse(JSON.parse((await one.ask(`/api/handbook/${path}`)).text));
+  const flame = await tables('tests/flame');
+  expect(flame.find((g) => g.suspect === 'Na+')!.outcomes[0]!.see).toEqual([
+    expect.objectContaining({ channel: 'flame', colour: 'yellow' }) as Observation,
+  ]);
+  const lead = await tables(`suspects/${encodeURIComponent('Pb2+')}`);
+  expect(lead.map((g) => g.test)).toContain('lead-chromate');
+  expect((await tables('suspects/ketone')).map((g) => g.test)).toContain('iodoform');
+  const equations = equationsSchema.array().parse(JSON.parse((await one.ask('/api/handbook/tests/silver-acid/equations')).text));
+  expect(equations.find((e) => e.suspect === 'Cl-')!.equations).toEqual([
+    {
+      left: [
+        { count: 1, formula: 'Ag+', solid: false },
+        { count: 1, formula: 'Cl-', solid: false },
+      ],
+      right: [{ count: 1, formula: 'AgCl', solid: true }],
+    },
+  ]);
+  for (const path of ['tests/alchemy', 'tests/alchemy/equations', 'suspects/phlogiston'])
+    expect(await one.ask(`/api/handbook/${path}`)).toMatchObject({
+      status: 404,
+      text: expect.stringMatching(/no such/) as string,
+    });
+});
