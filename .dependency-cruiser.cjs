@@ -1,5 +1,6 @@
 /** The rules of the house: matter flows one way. */
 const CORE_ORDER = [
+  'vocabulary',
   'matter',
   'equilibrium',
   'reactions',
@@ -12,19 +13,12 @@ const CORE_ORDER = [
   'exchange',
 ];
 
-/** `senses` looks at vessels and the bench reports what is seen, so these two may know each other. */
-const ALLOWED = { bench: ['senses'] };
-
-const upward = CORE_ORDER.map((folder, i) => ({
+const upward = CORE_ORDER.slice(0, -1).map((folder, i) => ({
   name: `core-${folder}-looks-down`,
   severity: 'error',
   from: { path: `^core/src/${folder}/` },
-  to: {
-    path: CORE_ORDER.slice(i + 1)
-      .filter((later) => !(ALLOWED[folder] ?? []).includes(later))
-      .map((later) => `^core/src/${later}/`),
-  },
-})).filter((rule) => rule.to.path.length);
+  to: { path: CORE_ORDER.slice(i + 1).map((later) => `^core/src/${later}/`) },
+}));
 
 module.exports = {
   forbidden: [
@@ -49,7 +43,7 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '(node_modules|\\.css$)' },
     tsConfig: { fileName: 'tsconfig.json' },
-    tsPreCompilationDeps: false,
+    tsPreCompilationDeps: true,
     enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.json'], conditionNames: ['import', 'node', 'default'] },
   },
 };

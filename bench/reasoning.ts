@@ -7,7 +7,7 @@ import { samplesOf, type SetName } from '../cli/src/sets';
 import { sweep } from '../cli/src/sweep';
 import type { WayOfWorking } from '#core/reasoning/solve';
 import { advise } from '#core/reasoning/advise';
-import { rulesOf, SINGLES } from '#core/reasoning/atlas';
+import { rulesOfSchool, SINGLES } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
 import { infer } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
@@ -44,7 +44,7 @@ export async function times(): Promise<void> {
       const inference = infer(space, entries.slice(0, k));
       updates.push(performance.now() - start);
       const then = performance.now();
-      advise(space, inference, { rules: rulesOf('no-sulfide'), simulated: true, done: new Set(RECORD.slice(0, k)) });
+      advise(space, inference, { rules: rulesOfSchool('no-sulfide'), simulated: true, done: new Set(RECORD.slice(0, k)) });
       advices.push(performance.now() - then);
     }
     const median = (list: number[]) => [...list].sort((a, b) => a - b)[list.length >> 1]!.toFixed(0);

@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
   workers: 1,
-  timeout: 480000,
-  expect: { timeout: 60000 },
+  timeout: 180000,
+  expect: { timeout: 20000 },
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? '../test-results/report.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -2,16 +2,16 @@
 import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { startCluster } from '../launcher/src/cluster';
+import { APPLICATION, startCluster } from '../launcher/src/cluster';
 import { WEB } from '../launcher/src/demo';
-import { migrate } from '../server/src/db/pool';
+import { prepareDatabase } from '../server/src/db/prepare';
 import { loadDemo } from '../server/src/demo/load';
 import { startServer } from '../server/src/start';
 
 const folder = mkdtempSync(join(tmpdir(), 'foxing-e2e-'));
 chmodSync(folder, 0o755);
 const cluster = await startCluster(join(folder, 'postgres'));
-await migrate(cluster.url);
+await prepareDatabase(cluster.ownerUrl, APPLICATION);
 await loadDemo(cluster.url);
 const server = await startServer({ databaseUrl: cluster.url, port: Number(process.env['PORT']), web: WEB });
 

@@ -45,8 +45,8 @@ export async function deduce(files: readonly string[]): Promise<number> {
   const record = read(files, 'deduce');
   const { space, inference, bounds } = await reasoned(record);
   print({
-    candidates: inference.candidates.map((c) => ({ ...c, probability: round(c.probability) })),
-    identities: inference.identities.map((i) => ({ ...i, probability: round(i.probability) })),
+    candidates: inference.suspects.map((c) => ({ ...c, probability: round(c.probability) })),
+    identities: inference.candidates.map((i) => ({ ...i, probability: round(i.probability) })),
     conflicts: inference.conflicts.map((c) => ({ ...c, settle: settling(space, inference, c, bounds)?.test ?? null })),
     unused: [...record.unread, ...inference.unused].sort((a, b) => a.entry - b.entry),
   });

@@ -79,11 +79,11 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
   const bounds = { rules: rulesFor(space.scheme), simulated: true, done: new Set<string>() };
   const mostBits = Math.max(...advise(space, infer(space, []), bounds, 300).map((a) => a.bits));
   const done = solve(space, job.sample, job.way, job.observer === 'perfect' ? perfect : student(seeded(job.seed)));
-  const likely = done.inference.candidates.filter((c) => c.probability >= 0.5).map((c) => c.id);
+  const likely = done.inference.suspects.filter((c) => c.probability >= 0.5).map((c) => c.id);
   const found = compound ? likely : done.found;
   const elements = found.filter(isElement);
   const groups = compound ? found.filter((f) => !isElement(f)) : [];
-  const compounds = done.inference.identities.flatMap((i) => (i.name === undefined ? [] : [i.name]));
+  const compounds = done.inference.candidates.flatMap((i) => (i.name === undefined ? [] : [i.name]));
   const elementsRight = same(elements, job.truth.filter(isElement));
   const groupsRight = same(
     groups,

@@ -34,8 +34,8 @@ export const reasoningSchema = z.union([
   z.object({ waiting: z.array(z.number()).min(1) }),
   z.object({
     waiting: z.null(),
-    candidates: z.array(suspectSchema),
-    identities: z.array(
+    suspects: z.array(suspectSchema),
+    candidates: z.array(
       z.object({
         ions: z.array(z.string()),
         probability: z.number(),

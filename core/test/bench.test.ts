@@ -324,7 +324,7 @@ function inventory(bench: Bench): Record<string, number> {
   const all: Record<string, number> = {};
   for (const v of Object.values(bench.vessels)) {
     addAmounts(all, v.amounts);
-    addAmounts(all, v.given);
+    addAmounts(all, v.lost);
     if (v.beneath) addAmounts(all, v.beneath.amounts);
     for (const [id, mol] of Object.entries(v.layer?.solutes ?? {})) addAmounts(all, speciesById.get(id)!.of, mol);
   }

@@ -76,8 +76,8 @@ test('a pair that shows nothing of what was composed is found once it is simulat
   ] as const) {
     const { space, entries } = recorded(a, b);
     const found = infer(space, entries, { least: 28, most: 28 });
-    expect(found.identities[0]!.ions).toEqual([a, b]);
-    expect(found.identities[0]!.against).toEqual([]);
+    expect(found.candidates[0]!.ions).toEqual([a, b]);
+    expect(found.candidates[0]!.against).toEqual([]);
     expect(found.doubtful).toBe(false);
   }
 });
@@ -104,7 +104,7 @@ test('a single thing that explains the record is believed without looking at eve
   const made = toy();
   const entries = record(made, made.find('thing 3'));
   const found = infer(made.space, entries, { least: 6, most: 28 });
-  expect(found.identities[0]!.ions).toEqual(['thing 3']);
+  expect(found.candidates[0]!.ions).toEqual(['thing 3']);
   expect(made.simulated.length).toBeLessThan(28);
 });
 

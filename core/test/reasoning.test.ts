@@ -1,9 +1,9 @@
 import { gunzipSync } from 'node:zlib';
 import { readFileSync } from 'node:fs';
 import { advise, proving } from '#core/reasoning/advise';
-import { type Atlas, leafOf, rulesFor, rulesOf, SINGLES } from '#core/reasoning/atlas';
+import { type Atlas, leafOf, rulesFor, rulesOfSchool, SINGLES } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { given, inTest, ofSuspect } from '#core/reasoning/handbook';
+import { inTest, ofSuspect, whatSuspectGives } from '#core/reasoning/handbook';
 import { infer, type Inference, THOROUGH } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/observer';
 import { parseRecord, RecordError } from '#core/reasoning/record';
@@ -28,9 +28,9 @@ const spaces = new Map(SCHOOLS.map((s) => [s, new SaltSpace(atlas, s, ONE)]));
 const single = (school: School = 'no-sulfide') => spaces.get(school)!;
 
 const entry = (number: number, test: string, ...observed: Observation[]): RecordEntry => ({ number, test, observed });
-const stands = (inference: Inference, id: string) => inference.candidates.find((c) => c.id === id)!;
+const stands = (inference: Inference, id: string) => inference.suspects.find((c) => c.id === id)!;
 const bounds = (space: SaltSpace, entries: readonly RecordEntry[]) => ({
-  rules: rulesOf(space.scheme),
+  rules: rulesOfSchool(space.scheme),
   simulated: true,
   done: new Set(entries.map((e) => e.test)),
 });
@@ -84,7 +84,7 @@ describe('what each gives', () => {
   const space = single();
 
   test('the commonest first, every salt counted once, and some of them named', () => {
-    const { samples, outcomes } = given(space, 'silver-acid', 'Cl-');
+    const { samples, outcomes } = whatSuspectGives(space, 'silver-acid', 'Cl-');
     expect(samples).toBe(SINGLES.filter((s) => s.ions.includes('Cl-')).length);
     expect(outcomes.reduce((sum, o) => sum + o.samples, 0)).toBe(samples);
     expect(outcomes.map((o) => o.samples)).toEqual(outcomes.map((o) => o.samples).sort((a, b) => b - a));
@@ -205,7 +205,7 @@ describe('two salts that change what each other shows', () => {
   const space = new SaltSpace(atlas, 'no-sulfide', { cations: 2, anions: 2 });
   const mixed = (a: string, b: string) => {
     const sample = { salts: [a, b].map((formula) => ({ formula, grams: 1.5 })) };
-    const world = new World(sample, 'no-sulfide', rulesOf('no-sulfide'));
+    const world = new World(sample, 'no-sulfide', rulesOfSchool('no-sulfide'));
     return TESTS.map((t, i) => entry(i + 1, t, ...world.result(t).see));
   };
 
@@ -213,15 +213,15 @@ describe('two salts that change what each other shows', () => {
     const record = mixed('PbCl2', 'Na2Cr2O7');
     const quick = infer(space, record);
     expect(quick.doubtful).toBe(true);
-    expect(quick.identities[0]!.probability).toBeLessThan(0.5);
+    expect(quick.candidates[0]!.probability).toBeLessThan(0.5);
     const thorough = infer(space, record, THOROUGH);
-    expect([...thorough.identities[0]!.ions].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
-    expect(thorough.identities[0]!.against).toEqual([]);
+    expect([...thorough.candidates[0]!.ions].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
+    expect(thorough.candidates[0]!.against).toEqual([]);
   });
 
   test('however the ions are paired, it is one identity', () => {
-    const { identities } = infer(space, mixed('CaBr2·6H2O', '(NH4)2C2O4'), THOROUGH);
-    const keys = identities.map((i) => [...i.ions].sort().join());
+    const { candidates } = infer(space, mixed('CaBr2·6H2O', '(NH4)2C2O4'), THOROUGH);
+    const keys = candidates.map((i) => [...i.ions].sort().join());
     expect(new Set(keys).size).toBe(keys.length);
     expect(keys[0]).toBe('Br-,C2O4^2-,Ca2+,NH4+');
   });
@@ -263,8 +263,8 @@ describe('bad and hostile records', () => {
     expect(inference.unused.filter((u) => /no standard test/.test(u.why))).toHaveLength(12);
     const sum = inference.weights.reduce((a, b) => a + b, 0);
     expect(sum).toBeCloseTo(1, 6);
-    for (const c of inference.candidates) expect(c.probability >= 0 && c.probability <= 1 + 1e-9).toBe(true);
-    expect(inference.candidates.some((c) => c.state === 'confirmed')).toBe(false);
+    for (const c of inference.suspects) expect(c.probability >= 0 && c.probability <= 1 + 1e-9).toBe(true);
+    expect(inference.suspects.some((c) => c.state === 'confirmed')).toBe(false);
   });
 });
 
@@ -277,14 +277,14 @@ describe('what to do next', () => {
     expect(first[0]!.bits).toBeGreaterThan(2);
     expect(first[0]!.why).toMatch(/minute/);
     for (const { test, meanwhile } of advise(space, nothing, bounds(space, []), 300)) {
-      const waits = Math.max(...stepsOf(testById.get(test)!, rulesOf('no-sulfide')).map(({ op }) => waitOf(op)));
+      const waits = Math.max(...stepsOf(testById.get(test)!, rulesOfSchool('no-sulfide')).map(({ op }) => waitOf(op)));
       expect([test, meanwhile !== undefined]).toEqual([test, waits >= 3]);
       if (meanwhile) expect(space.costs[meanwhile]!.minutes).toBeLessThanOrEqual(waits);
       expect(meanwhile).not.toBe(test);
     }
     const without = advise(space, nothing, { ...bounds(space, []), done: new Set([first[0]!.test]) }, 300).map((a) => a.test);
     expect(without).not.toContain(first[0]!.test);
-    const rules = { ...rulesOf('no-sulfide'), restrictedTests: [first[1]!.test] };
+    const rules = { ...rulesOfSchool('no-sulfide'), restrictedTests: [first[1]!.test] };
     expect(advise(space, nothing, { ...bounds(space, []), rules }, 300).map((a) => a.test)).not.toContain(first[1]!.test);
     expect(
       advise(space, nothing, { ...bounds(space, []), notAvailable: ['silver-nitrate-0.1M'] }, 300).map((a) => a.test),
@@ -350,7 +350,7 @@ describe('an organic compound', () => {
       for (const observer of [perfect, student(seeded(11))]) {
         const { smiles } = compoundByName.get(name)!;
         const done = solve(space, { smiles, grams: 5 }, way, observer);
-        expect(done.inference.identities.slice(0, 5).map((i) => i.name)).toContain(name);
+        expect(done.inference.candidates.slice(0, 5).map((i) => i.name)).toContain(name);
         expect(done.found.filter(isElement)).toEqual(holdingsOf(smiles).filter(isElement));
         expect(done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))).toEqual([]);
       }
@@ -416,6 +416,6 @@ describe('an organic compound', () => {
     const entries = ['nitrogen-iron', 'halogen-silver', 'sulfur-lead', 'solubility-water', 'melting-point'].map((id, i) =>
       entry(i + 1, id, ...leaf[id]!),
     );
-    expect(infer(wider, entries).identities[0]!.name).toBe(of.name);
+    expect(infer(wider, entries).candidates[0]!.name).toBe(of.name);
   });
 });

@@ -1,4 +1,5 @@
 /** The server as a process of its own, watched over by the launcher, with which it goes. */
+import { pino } from 'pino';
 import { startServer } from './start';
 import { serverSettingsSchema } from './settings';
 
@@ -7,7 +8,7 @@ const EXIT = { EADDRINUSE: 98, EACCES: 97 } as const;
 
 const settings = serverSettingsSchema.parse(JSON.parse(process.env['FOXING_SERVER'] ?? '{}'));
 
-process.on('unhandledRejection', (error) => console.error('foxing: something failed that nobody waited for:', error));
+process.on('unhandledRejection', (error) => pino(pino.destination(2)).error(error, 'something failed that nobody waited for'));
 
 try {
   const server = await startServer(settings);

@@ -55,8 +55,8 @@ describe('organic compounds', () => {
     ])
       view = await one.write(view, event);
     const found = await one.reasoned(view);
-    expect(found.identities[0]).toMatchObject({ name: 'thiourea', compound: { melts: 182, formula: 'CH4N2S' } });
-    expect(found.candidates.find((c) => c.id === 'S')!.state).toMatch(/^(confirmed|indicated)$/);
+    expect(found.candidates[0]).toMatchObject({ name: 'thiourea', compound: { melts: 182, formula: 'CH4N2S' } });
+    expect(found.suspects.find((c) => c.id === 'S')!.state).toMatch(/^(confirmed|indicated)$/);
     const signed = await one.append(view, {
       kind: 'conclusion',
       payload: {

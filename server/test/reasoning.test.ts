@@ -20,7 +20,7 @@ const note = (test: string): CaseEvent => wrote(test, { channel: 'flame', colour
 test('what an entry says goes with it when it is struck; what one server thought the other knows', async () => {
   let view = await one.begin({ jar: 'jar-12' });
   view = await one.write(view, wrote('flame', { channel: 'flame', colour: 'apple-green' }));
-  const barium = async (client: Client) => (await client.reasoned(view)).candidates.find((c) => c.id === 'Ba2+')!;
+  const barium = async (client: Client) => (await client.reasoned(view)).suspects.find((c) => c.id === 'Ba2+')!;
   const first = await barium(one);
   expect(first.state).toMatch(/hinted|indicated/);
   expect(await barium(two)).toEqual(first);
@@ -52,9 +52,9 @@ test('when nothing explains a record a thorough look is offered; of a case only 
   view = await one.write(view, note('flame'));
   const newest = ask('thorough');
   expect([200, 409]).toContain((await superseded).status);
-  const found = JSON.parse((await newest).text) as { further: boolean; identities: { against: number[] }[] };
+  const found = JSON.parse((await newest).text) as { further: boolean; candidates: { against: number[] }[] };
   expect(found.further).toBe(false);
-  expect(found.identities[0]!.against.length).toBeGreaterThan(0);
+  expect(found.candidates[0]!.against.length).toBeGreaterThan(0);
   expect(await ask('endless')).toMatchObject({ status: 422, text: expect.stringMatching(/prompt/) as string });
 });
 

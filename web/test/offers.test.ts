@@ -2,29 +2,27 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import { type Op, opSchema } from '#core/bench/ops';
 import { openBench, perform } from '#core/bench/bench';
 import { REAGENTS } from '#core/matter/data/reagents';
-import { applyEvent, type CaseState, openCase, type Subject } from '#core/record/case';
-import { DEFAULT_RULES } from '#core/scheme/rules';
+import type { Subject } from '#core/record/working';
+import { changesSince } from '#core/record/view';
+import { sayAll } from '#core/senses/sentences';
 import { testById } from '#core/scheme/tests';
-import { CHANNELS, type Channel, observationSchema } from '#core/vocabulary/observation';
+import { channelRow, eventsOf } from '#core/vocabulary/channels';
+import { CHANNEL_IDS, nothingIn, observationSchema } from '#core/vocabulary/observation';
 import type { CaseView, SuspectView } from '#contract';
-import { viewOf } from '../../server/src/cases/view';
-import { COLOUR_CHOICES, EXTRAS, nothingIn } from '../src/places/bench/choices';
+import { CaseAtWork } from '../../core/test/casework';
 import { menusFor } from '../src/places/bench/menus';
 import { inOrder } from '../src/places/suspects/order';
-import { sayAll } from '../src/parts/words';
-
-const channels = Object.keys(CHANNELS) as Channel[];
-const STAMP = { at: '2026-01-01T00:00:00Z', who: 'a tester' };
 
 describe('what can be said', () => {
-  test.each(channels)('%s: every word that is offered is a word of the record, and so is nothing', (channel) => {
-    const events = CHANNELS[channel];
+  test.each(CHANNEL_IDS)('%s: every word that is offered is a word of the record, and so is nothing', (channel) => {
+    const { colours = [], headings = {}, fields } = channelRow(channel);
+    const picked = Object.keys(headings).flatMap((field) =>
+      (fields[field] as readonly string[]).map((word) => ({ channel, [field]: word })),
+    );
     const said = [
-      ...events.map((event) => ({ channel, event })),
-      ...(COLOUR_CHOICES[channel] ?? []).map((colour) => ({ channel, colour })),
-      ...(EXTRAS[channel] ?? []).flatMap(({ field, options }) =>
-        options.filter((o) => !(field === 'through' && o === 'none')).map((option) => ({ channel, [field]: option })),
-      ),
+      ...eventsOf(channel).map((event) => ({ channel, event })),
+      ...colours.map((colour) => ({ channel, colour })),
+      ...picked,
       ...nothingIn(channel),
     ];
     for (const one of said) {
@@ -52,7 +50,10 @@ describe('what can be said', () => {
   test('what a person looks for in a test can be recorded by taps', () => {
     for (const test of testById.values())
       for (const channel of test.watch)
-        expect([test.id, CHANNELS[channel].length + (EXTRAS[channel]?.length ?? 0)]).not.toEqual([test.id, 0]);
+        expect([test.id, eventsOf(channel).length + Object.keys(channelRow(channel).headings ?? {}).length]).not.toEqual([
+          test.id,
+          0,
+        ]);
   });
 });
 
@@ -75,18 +76,15 @@ describe('what can be done', () => {
     ],
   ];
 
-  const lookAt = (state: CaseState): CaseView =>
-    viewOf(
-      { id: 'x', name: 'Jar', owner: 'y', created_at: new Date(0), subject: { sample: state.bench.sample } } as never,
-      { seq: 1, hash: '', updatedAt: new Date(0), state },
-      DEFAULT_RULES,
-    );
-
-  const done = (state: CaseState, op: Op): CaseState => applyEvent(state, { kind: 'operation', payload: { op } }, STAMP);
+  /** The case as the interface knows it. */
+  const lookAt = ({ state }: CaseAtWork): CaseView => {
+    const { digest, ...changes } = changesSince(state, 0, 'owner');
+    return { ...changes, summary: { ...digest, id: 'x', createdAt: state.at } } as unknown as CaseView;
+  };
 
   test.each(cases)('every choice of the menus can be done to %s', (_name, sample, first) => {
-    const state = first.reduce(done, openCase(subject(sample)));
-    const view = lookAt(state);
+    const worked = new CaseAtWork(subject(sample)).work(...first);
+    const view = lookAt(worked);
     const acts: string[] = [];
     for (const reagent of REAGENTS.filter((r) =>
       ['sodium-hydroxide-2M', 'hydrochloric-acid-2M', 'sodium-carbonate-solid'].includes(r.id),
@@ -109,7 +107,7 @@ describe('what can be done', () => {
           if (!op) continue;
           acts.push(name);
           expect(opSchema.safeParse(op).error?.issues ?? []).toEqual([]);
-          const after = perform(state.bench, op);
+          const after = perform(worked.working.bench, op);
           expect(after.bench).toBeDefined();
         }
     }
@@ -118,7 +116,7 @@ describe('what can be done', () => {
 
   test('an organic compound is fused and tested: no flame, and its extract is what is taken', () => {
     const bench = openBench({ smiles: 'c1ccccc1', grams: 3 });
-    const view = lookAt(openCase(subject({ smiles: 'c1ccccc1', grams: 3 })));
+    const view = lookAt(new CaseAtWork(subject({ smiles: 'c1ccccc1', grams: 3 })));
     expect(bench.sample.kind).toBe('compound');
     const menus = menusFor({
       view,

@@ -1,19 +1,16 @@
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Op } from '#core/bench/ops';
-import { applyEvent, openCase, type Subject } from '#core/record/case';
+import type { Subject } from '#core/record/working';
+import { changesSince } from '#core/record/view';
 import { DEFAULT_RULES } from '#core/scheme/rules';
-import { viewOf } from '../../server/src/cases/view';
+import { CaseAtWork } from '../../core/test/casework';
 import { Tube } from '../src/parts/Tube';
 
-/** The drawing of tube A after these operations on a sample, and its picture. */
+/** The drawing of tube A after these operations on a sample, with words, and its picture. */
 function drawn(sample: object, ops: readonly Op[]) {
-  const start = openCase({ sample } as Subject);
-  const stamp = { at: '2026-01-01T00:00:00Z', who: 'a tester' };
-  const state = ops.reduce((s, op) => applyEvent(s, { kind: 'operation', payload: { op } }, stamp), start);
-  const row = { id: 'x', name: 'Jar', owner: 'y', created_at: new Date(0) } as never;
-  const view = viewOf(row, { seq: 1, hash: '', updatedAt: new Date(0), state }, DEFAULT_RULES);
-  const { drawing } = view.vessels.find((v) => v.id === 'A')!;
+  const { state } = new CaseAtWork({ sample } as Subject, { ...DEFAULT_RULES, help: 'words' }).work(...ops);
+  const { drawing } = changesSince(state, 0, 'owner').vessels.find((v) => v.id === 'A')!;
   return { drawing, svg: renderToStaticMarkup(createElement(Tube, { drawing })) };
 }
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { typeset } from '#core/matter/formula';
-import { sayAll } from '../src/parts/words';
+import { sayAll } from '#core/senses/sentences';
 import { percent } from '../src/places/suspects/percent';
 
 test('formulas are set with their sub- and superscripts', () => {

@@ -1,7 +1,7 @@
 /** The bench: a sample, the vessels, and one operation after another. */
 import { addAmounts, type Amounts } from '../matter/catalogue';
 import type { Equation } from '../reactions/equations';
-import { draw, pour, reagentById } from './contents';
+import { drawOff, pour, reagentById } from './contents';
 import { compoundTest, EXTRACT, fusion } from './compound';
 import { dryHeat } from './dry';
 import { BenchError } from './error';
@@ -121,15 +121,15 @@ export function perform(bench: Bench, op: Op): Step {
           throw new BenchError('take: the sample is a solid; use "take-solid" with "grams", or "dissolve"');
         const portion = { amounts: addAmounts({}, bench.sample.perML, op.mL), mL: op.mL, celsius: 25 };
         const spent = spend(bench, op.mL, 'mL');
-        const vessel = wet.settlePortion(to, portion);
+        const vessel = wet.pourInto(to, portion);
         return lookedAt(withVessels(spent, 0.5, vessel), vessel);
       }
       const from = vesselOf(bench, op.from, 'from');
       if (op.mL > from.mL + 1e-9) throw new BenchError(`mL: vessel ${from.id} has only ${from.mL.toFixed(2)} mL of liquid`);
-      const { rest, portion } = draw(from, op.mL, from.settled ? 0 : 0.5);
+      const { rest, portion } = drawOff(from, op.mL, from.settled ? 0 : 0.5);
       const dirt = op.unrinsed === undefined ? undefined : vesselOf(bench, op.unrinsed, 'unrinsed');
-      const film = dirt && dirt.mL > CARRIED_ML ? draw(dirt, CARRIED_ML).portion : undefined;
-      const vessel = wet.settlePortion(film ? wet.settlePortion(to, film) : to, portion);
+      const film = dirt && dirt.mL > CARRIED_ML ? drawOff(dirt, CARRIED_ML).portion : undefined;
+      const vessel = wet.pourInto(film ? wet.pourInto(to, film) : to, portion);
       return lookedAt(withVessels(bench, 0.5, rest, vessel), vessel);
     }
     case 'take-solid': {

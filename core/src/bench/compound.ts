@@ -1,14 +1,15 @@
 /** What is done with an organic compound: fused with sodium, or put to a classification test. */
 import { addAmounts, overComponents } from '../matter/catalogue';
 import { classTest, controlFor } from '../organic/classtests';
-import { fuse, type Fused, TAR } from '../organic/fusion';
+import { LYE, SODIUM } from '../organic/data/fusion';
+import { fuse, type Fused, refusal, TAR } from '../organic/fusion';
 import { StructureError, structureOf } from '../organic/structure';
 import { gramsForTest, waitForTest } from '../organic/testids';
 import type { Observation } from '../vocabulary/observation';
 import type { OpOf } from './ops';
 import { BenchError } from './error';
 import type { Sample } from './sample';
-import { settle } from './settle';
+import { letReact } from './reacting';
 import { visibleSolids } from './solids';
 import { emptyVessel, type Vessel, WATER_PER_LITRE } from './vessel';
 
@@ -35,18 +36,33 @@ function asBenchError<T>(work: () => T): T {
 
 /** Of a real compound nothing is known: only the sodium, as hydroxide, is counted. */
 function lye(op: OpOf<'fuse'>): Fused {
-  const sodium = (op.sodium_mg * op.tubes) / 22990;
-  return { ions: { 'Na+': sodium, 'OH-': sodium }, tar: 0, mL: op.boil_to_mL, good: true };
+  const sodium = (op.sodium_mg * op.tubes) / 1000 / SODIUM;
+  return { ions: { [LYE.metal]: sodium, [LYE.base]: sodium }, tar: 0, mL: op.boil_to_mL, good: true };
+}
+
+const MUST_NOT_BE_FUSED =
+  'this sample must not be fused with sodium: it is on the list of what your supervisor keeps from it. Leave the fusion out and use the tests that need none';
+
+/** @throws BenchError whose plain words do not tell the group for which a compound is refused. */
+function fusedOrRefused(smiles: string, op: OpOf<'fuse'>): Fused {
+  const structure = asBenchError(() => structureOf(smiles));
+  const barred = refusal(structure);
+  if (barred)
+    throw new BenchError(
+      `this compound must not be fused with sodium: ${barred}. Use the tests that need no fusion`,
+      MUST_NOT_BE_FUSED,
+    );
+  return asBenchError(() => fuse(structure, op));
 }
 
 /** Fuses, boils out, boils down and filters. @throws BenchError for what must not be fused. */
 export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; good: boolean } {
   const { smiles } = compound(sample, 'fuse');
-  const fused = smiles === undefined ? lye(op) : asBenchError(() => fuse(structureOf(smiles), op));
+  const fused = smiles === undefined ? lye(op) : fusedOrRefused(smiles, op);
   const amounts: Record<string, number> = { H2O: (fused.mL / 1000) * WATER_PER_LITRE };
   for (const [ion, mol] of Object.entries(fused.ions)) addAmounts(amounts, overComponents(ion), mol);
   if (fused.tar > 0) addAmounts(amounts, { [TAR]: fused.tar });
-  const { vessel } = settle({ ...emptyVessel(EXTRACT), mL: fused.mL, amounts }, { minutes: 0.2 });
+  const { vessel } = letReact({ ...emptyVessel(EXTRACT), mL: fused.mL, amounts }, { minutes: 0.2 });
   const clear = !visibleSolids(vessel).length;
   return { vessel: { ...vessel, settled: clear }, good: fused.good && clear };
 }

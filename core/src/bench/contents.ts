@@ -54,14 +54,18 @@ export function pour(vessel: Vessel, reagent: ReagentRow, mL: number): Vessel {
   }
   const amounts = addAmounts({ ...vessel.amounts }, reagentContents(reagent), mL / 1000);
   const celsius = vessel.mL > 0 ? (vessel.celsius * vessel.mL + ROOM_CELSIUS * mL) / (vessel.mL + mL) : ROOM_CELSIUS;
-  return { ...vessel, amounts, mL: vessel.mL + mL, celsius: celsius + mixingHeat(vessel, reagent, mL), settled: false };
+  return {
+    ...vessel,
+    amounts,
+    mL: vessel.mL + mL,
+    celsius: celsius + mixingRise(reagent.mixingHeat ?? 0, mL, vessel.mL),
+    settled: false,
+  };
 }
 
-/** Rise in °C when concentrated sulfuric acid meets water. Uncertain: from its heat of dilution (CRC), rounded. */
-function mixingHeat(vessel: Vessel, reagent: ReagentRow, mL: number): number {
-  if ((reagent.solution?.['SO4^2-'] ?? 0) < 10 || vessel.mL <= 0) return 0;
-  return (200 * mL * vessel.mL) / (mL + vessel.mL) ** 2;
-}
+/** Rise in °C when volumes of a reagent that heats with water and of a watery liquid are mixed. */
+export const mixingRise = (heat: number, mL: number, other: number): number =>
+  other <= 0 ? 0 : (heat * mL * other) / (mL + other) ** 2;
 
 export function putSolid(vessel: Vessel, formula: string, grams: number): Vessel {
   const salt = parseSalt(formula);
@@ -84,7 +88,7 @@ export function liquidAmounts(vessel: Vessel): Record<string, number> {
  * Takes liquid out, leaving solids behind; colloids go with it, and so does a part of what has not settled.
  * @returns what is left, and what came out as a vessel-less portion.
  */
-export function draw(vessel: Vessel, mL: number, carry = 0): { rest: Vessel; portion: Portion } {
+export function drawOff(vessel: Vessel, mL: number, carry = 0): { rest: Vessel; portion: Portion } {
   const share = Math.min(1, mL / vessel.mL);
   const moved: Record<string, number> = {};
   addAmounts(moved, liquidAmounts(vessel), share);

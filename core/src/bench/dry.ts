@@ -36,7 +36,7 @@ const GENTLE_CELSIUS = 250;
 class Heating {
   readonly matter: Record<string, number>;
   readonly gas: Record<string, number> = {};
-  readonly given: Record<string, number> = {};
+  readonly lost: Record<string, number> = {};
   readonly events: DryHeated['events'][number][] = [];
   residue: Colour | undefined;
 
@@ -55,12 +55,12 @@ class Heating {
     const { of } = gasById.get(id)!;
     this.gas[id] = (this.gas[id] ?? 0) + mol;
     addAmounts(this.matter, of, -mol);
-    addAmounts(this.given, of, mol);
+    addAmounts(this.lost, of, mol);
   }
 
   dry(): void {
     const crystal = this.matter['H2O'] ?? 0;
-    if (crystal > 0) addAmounts(this.given, { H2O: crystal });
+    if (crystal > 0) addAmounts(this.lost, { H2O: crystal });
     delete this.matter['H2O'];
   }
 
@@ -129,7 +129,7 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
   heating.carbonate();
   heating.acidWithWater(hydrated);
   if (sublimate) heating.events.push('sublimed');
-  const { matter, gas, given, events, residue } = heating;
+  const { matter, gas, lost, events, residue } = heating;
   const heated: DryHeated = {
     sample,
     matter,
@@ -141,7 +141,7 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
     ...(residue && { residue }),
   };
   const celsius = op.strong ? STRONG_CELSIUS : GENTLE_CELSIUS;
-  return { ...emptyVessel(op.to), amounts: matter, gas, given, celsius, heated };
+  return { ...emptyVessel(op.to), amounts: matter, gas, lost, celsius, heated };
 }
 
 function crystalWater(sample: SolidSample, grams: number): number {

@@ -2,6 +2,7 @@
 import { type Bench, perform } from './bench';
 import { reagentById } from './contents';
 import { addAmounts } from '../matter/catalogue';
+import { ACID_PART, BASES, FREE_ACID } from '../matter/data/reagents';
 import { BenchError } from './error';
 import type { Sample } from './sample';
 import type { Vessel } from './vessel';
@@ -63,10 +64,10 @@ function toEnd(vessel: Vessel, reagent: string, end: 'just-basic' | 'just-acidic
  */
 export function reckon(vessel: Vessel, reagentId: string, grams: number): Reckoning {
   const reagent = reagentById(reagentId);
-  const acid = vessel.mL > 0 ? (vessel.species['H+'] ?? 0) + (vessel.species['HSO4-'] ?? 0) : 0;
+  const acid = vessel.mL > 0 ? FREE_ACID.reduce((sum, id) => sum + (vessel.species[id] ?? 0), 0) : 0;
   const solution = reagent.solution ?? {};
-  const basic = (solution['OH-'] ?? 0) + (solution['NH3'] ?? 0) + (solution['CO3^2-'] ?? 0) > 0;
-  const acidic = (solution['H+'] ?? 0) > 0;
+  const basic = BASES.some((id) => (solution[id] ?? 0) > 0);
+  const acidic = (solution[ACID_PART] ?? 0) > 0;
   const end = basic ? 'just-basic' : acidic ? 'just-acidic' : null;
   const needed = end && vessel.mL > 0 ? toEnd(vessel, reagentId, end) : undefined;
   const strength = Math.max(0, ...Object.entries(solution).map(([, molar]) => molar));

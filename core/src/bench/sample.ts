@@ -52,6 +52,9 @@ export type Sample =
       readonly impurity?: number;
     };
 
+/** What a mole of acid is that keeps the ions of a solution dissolved. */
+const ADDED_ACID = { 'H+': 1, 'NO3-': 1 };
+
 /** How much of it there is, in its unit. */
 export const amountOf = (sample: Sample): { readonly amount: number; readonly unit: 'g' | 'mL' } =>
   sample.kind === 'solution' ? { amount: sample.mL, unit: 'mL' } : { amount: sample.grams, unit: 'g' };
@@ -104,6 +107,6 @@ export function prepareSample(spec: SampleSpec): Sample {
         `add ${charge > 0 ? 'anions' : 'cations'} to balance it`,
     );
   if (charge) addAmounts(perML, { 'H+': -charge }, 1 / 1000);
-  if (acid) addAmounts(perML, { 'H+': acid, 'NO3-': acid }, 1 / 1000);
+  if (acid) addAmounts(perML, ADDED_ACID, acid / 1000);
   return { kind: 'solution', mL: spec.mL, perML };
 }

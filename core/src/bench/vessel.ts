@@ -14,6 +14,8 @@ export interface LayerState {
 /** A heavier acid that was poured down the side and lies below without mixing. */
 export interface Beneath {
   readonly mL: number;
+  /** What `mixingHeat` its reagent has. */
+  readonly mixingHeat: number;
   readonly amounts: Amounts;
 }
 
@@ -54,7 +56,7 @@ export interface Vessel {
   readonly gas: Readonly<Record<string, number>>;
   readonly vapour: Readonly<Record<string, number>>;
   /** mol over components that has left as gas, less what was taken from the air. */
-  readonly given: Amounts;
+  readonly lost: Amounts;
   /** Has it settled? */
   readonly settled: boolean;
   /** What dry heat did in it. */
@@ -78,7 +80,7 @@ export function emptyVessel(id: string): Vessel {
     pH: null,
     gas: {},
     vapour: {},
-    given: {},
+    lost: {},
     settled: true,
   };
 }

@@ -1,11 +1,11 @@
 /** Operations on liquids. Each takes the vessels it needs and returns them changed, with what happened on the way. */
 import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
 import { distinct, type Equation, equationsOf } from '../reactions/equations';
-import { draw, DROP_ML, pour, type Portion, putSolid, reagentById, receive } from './contents';
+import { drawOff, DROP_ML, mixingRise, pour, type Portion, putSolid, reagentById, receive } from './contents';
 import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
-import { settle, type Settling } from './settle';
+import { letReact, type ReactingConditions } from './reacting';
 import { holdsSolid, solidsChanged } from './solids';
 import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
 
@@ -32,9 +32,9 @@ const RISING_SHARE = 0.15;
 /** The zones at a junction with an acid that lies beneath: where both meet, and above it, where a gas made there rises. */
 export function junctionZones(vessel: Vessel): Vessel[] {
   if (!vessel.beneath || vessel.mL <= 0) return [];
-  const upper = draw(vessel, vessel.mL / 2).portion;
+  const upper = drawOff(vessel, vessel.mL / 2).portion;
   const zone = (id: string, amounts: Amounts, mL: number) =>
-    settle({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
+    letReact({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
   const share = upper.mL / vessel.beneath.mL;
   const junction = zone('junction', addAmounts({ ...upper.amounts }, vessel.beneath.amounts, share), upper.mL * 2);
   const risen: Record<string, number> = {};
@@ -47,8 +47,8 @@ export function junctionZones(vessel: Vessel): Vessel[] {
 }
 
 /** Lets a changed vessel react. */
-export function react(before: Vessel, mixed: Vessel, how: Settling): Worked {
-  const { vessel, taken } = settle(mixed, how);
+export function react(before: Vessel, mixed: Vessel, how: ReactingConditions): Worked {
+  const { vessel, taken } = letReact(mixed, how);
   const left: Record<string, number> = {};
   for (const [id, mol] of Object.entries(vessel.gas)) {
     const more = mol - (before.gas[id] ?? 0) * Math.exp(-how.minutes / 2);
@@ -67,8 +67,8 @@ const changed = (from: Vessel, to: Vessel): Worked => ({ vessel: to, happened: [
 const looked = (vessel: Vessel): Worked => ({ vessel, happened: [{ what: 'look', vessel }] });
 
 function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
-  const given = [op.drops, op.mL, op.grams, op.until].filter((v) => v !== undefined).length;
-  if (given !== 1) throw new BenchError('add: give exactly one of "drops", "mL", "grams" or "until"');
+  const doses = [op.drops, op.mL, op.grams, op.until].filter((v) => v !== undefined).length;
+  if (doses !== 1) throw new BenchError('add: give exactly one of "drops", "mL", "grams" or "until"');
   if (op.grams !== undefined) return { grams: op.grams };
   return { mL: op.mL ?? (op.drops ?? 0) * DROP_ML };
 }
@@ -84,7 +84,7 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   let now = vessel;
   let still = 0;
   const each: (readonly Happening[])[] = [];
-  const told: NonNullable<Worked['equations']>[] = [];
+  const equationsOfDrops: NonNullable<Worked['equations']>[] = [];
   const reached = (v: Vessel) => {
     if (op.until === 'just-basic') return (v.pH ?? 7) >= BASIC_PH;
     if (op.until === 'just-acidic') return (v.pH ?? 7) <= ACID_PH;
@@ -94,13 +94,13 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
     const step = react(now, pour(now, reagent, DROP_ML), { minutes: 0.05, mixed: true });
     still = solidsChanged(now, step.vessel) ? 0 : still + 1;
     each.push(step.happened);
-    if (step.equations) told.push(step.equations);
+    if (step.equations) equationsOfDrops.push(step.equations);
     now = step.vessel;
   }
   return {
     vessel: now,
     happened: [{ what: 'drops', each, from: vessel, to: now }],
-    equations: () => distinct(told.flatMap((tell) => tell())),
+    equations: () => distinct(equationsOfDrops.flatMap((equations) => equations())),
   };
 }
 
@@ -121,7 +121,7 @@ export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
   if (op.layered) {
     if (vessel.mL <= 0) throw new BenchError(`layered: vessel ${vessel.id} has no liquid to pour it under`);
     const under = pour(emptyVessel('beneath'), reagent, mL!);
-    const beneath = { mL: mL!, amounts: under.amounts };
+    const beneath = { mL: mL!, mixingHeat: reagent.mixingHeat ?? 0, amounts: under.amounts };
     return changed(vessel, { ...vessel, beneath });
   }
   return react(vessel, pour(vessel, reagent, mL!), { minutes: ADD_MINUTES });
@@ -139,7 +139,7 @@ export function pass(vessel: Vessel, op: OpOf<'pass'>): Worked {
   const out = react(vessel, fed, { minutes: op.minutes, pressure: 1 });
   return {
     ...out,
-    vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, of, -mol) },
+    vessel: { ...out.vessel, lost: addAmounts({ ...out.vessel.lost }, of, -mol) },
     // The stream itself bubbles: nothing can be said of another gas.
     happened: out.happened.filter((h) => h.what !== 'gas'),
   };
@@ -156,7 +156,7 @@ export function heat(vessel: Vessel, op: OpOf<'heat'>): Worked {
   const hot = { ...vessel, amounts, mL: vessel.mL - lost, celsius: HEATS[op.to] };
   const floor = op.to === 'warm' ? 0.15 * Math.exp(-0.5 * minutes) : 0.02 * Math.exp(-1.2 * minutes);
   const out = react(vessel, hot, { minutes, pressure: Math.max(1e-6, floor), mixed: true });
-  return { ...out, vessel: { ...out.vessel, given: addAmounts({ ...out.vessel.given }, { H2O: lost * 0.0553 }) } };
+  return { ...out, vessel: { ...out.vessel, lost: addAmounts({ ...out.vessel.lost }, { H2O: lost * 0.0553 }) } };
 }
 
 export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
@@ -168,13 +168,13 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   while (now.mL > Math.max(target, 0.05) + 1e-9) {
     const next = Math.max(now.mL * 0.6, Math.max(target, 0.05));
     const lost = (now.mL - next) * 0.0553;
-    now = settle(
+    now = letReact(
       {
         ...now,
         mL: next,
         celsius: 100,
         amounts: addAmounts({ ...now.amounts }, { H2O: -lost }),
-        given: addAmounts({ ...now.given }, { H2O: lost }),
+        lost: addAmounts({ ...now.lost }, { H2O: lost }),
       },
       { minutes: 2, pressure: 0.003 },
     ).vessel;
@@ -185,7 +185,7 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
       ...now,
       mL: 0,
       amounts: addAmounts({ ...now.amounts }, { H2O: -water }),
-      given: addAmounts({ ...now.given }, { H2O: water }),
+      lost: addAmounts({ ...now.lost }, { H2O: water }),
     };
   }
   return changed(vessel, now);
@@ -203,7 +203,7 @@ export function shake(vessel: Vessel): Worked {
       ...rest,
       amounts: addAmounts({ ...mixed.amounts }, beneath.amounts),
       mL: mixed.mL + beneath.mL,
-      celsius: mixed.celsius + (200 * beneath.mL * mixed.mL) / (beneath.mL + mixed.mL) ** 2,
+      celsius: mixed.celsius + mixingRise(beneath.mixingHeat, beneath.mL, mixed.mL),
     };
   }
   return react(vessel, mixed, { minutes: 0.5, mixed: true });
@@ -217,25 +217,25 @@ export function stand(vessel: Vessel, minutes: number): Worked {
 
 export function centrifuge(vessel: Vessel): Worked {
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * 0.8;
-  return looked({ ...settle({ ...vessel, celsius }, { minutes: 1 }).vessel, settled: true });
+  return looked({ ...letReact({ ...vessel, celsius }, { minutes: 1 }).vessel, settled: true });
 }
 
 /** The clear liquid moves; the solid stays with a little mother liquor. */
 export function decant(from: Vessel, to: Vessel): Moved {
   const keep = holdsSolid(from) ? MOTHER_LIQUOR_ML : 0.02;
   if (from.mL <= keep) throw new BenchError(`from: vessel ${from.id} has no liquid to pour off`);
-  const { rest, portion } = draw(from, from.mL - keep, from.settled ? 0 : 0.1);
-  return { from: settle(rest, { minutes: 0.2 }).vessel, to: settlePortion(to, portion) };
+  const { rest, portion } = drawOff(from, from.mL - keep, from.settled ? 0 : 0.1);
+  return { from: letReact(rest, { minutes: 0.2 }).vessel, to: pourInto(to, portion) };
 }
 
 export function filter(from: Vessel, to: Vessel): Moved {
   if (from.mL <= 0.2) throw new BenchError(`from: vessel ${from.id} has too little liquid to filter`);
-  const { rest, portion } = draw(from, from.mL - 0.2);
-  return { from: { ...settle(rest, { minutes: 1 }).vessel, settled: true }, to: settlePortion(to, portion) };
+  const { rest, portion } = drawOff(from, from.mL - 0.2);
+  return { from: { ...letReact(rest, { minutes: 1 }).vessel, settled: true }, to: pourInto(to, portion) };
 }
 
-export function settlePortion(to: Vessel, portion: Portion): Vessel {
-  return { ...settle(receive(to, portion), { minutes: 0.2 }).vessel, settled: true };
+export function pourInto(to: Vessel, portion: Portion): Vessel {
+  return { ...letReact(receive(to, portion), { minutes: 0.2 }).vessel, settled: true };
 }
 
 export function wash(vessel: Vessel, op: OpOf<'wash'>): Worked {
@@ -243,10 +243,10 @@ export function wash(vessel: Vessel, op: OpOf<'wash'>): Worked {
   if (!holdsSolid(vessel) && vessel.mL > RINSED_ML)
     throw new BenchError(`vessel: there is no solid in ${vessel.id} to wash; washing would pour the liquid away`);
   let now = vessel;
-  if (now.mL > MOTHER_LIQUOR_ML) now = draw(now, now.mL - MOTHER_LIQUOR_ML).rest;
+  if (now.mL > MOTHER_LIQUOR_ML) now = drawOff(now, now.mL - MOTHER_LIQUOR_ML).rest;
   for (let i = 0; i < op.times; i++) {
-    now = settle(pour(now, reagent, op.mL), { minutes: 1 }).vessel;
-    now = settle(draw(now, now.mL - MOTHER_LIQUOR_ML).rest, { minutes: 0.2 }).vessel;
+    now = letReact(pour(now, reagent, op.mL), { minutes: 1 }).vessel;
+    now = letReact(drawOff(now, now.mL - MOTHER_LIQUOR_ML).rest, { minutes: 0.2 }).vessel;
   }
   return changed(vessel, { ...now, settled: true });
 }

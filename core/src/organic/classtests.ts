@@ -1,15 +1,16 @@
 /** What a classification test shows on a structure: how far each of its groups reacts in the time, and what that looks like. */
 import type { Observation } from '../vocabulary/observation';
 import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
-import { REACTIVITY, type Reaction, type Reactivity, type ReagentTest } from './data/reactivity';
-import { ownPH, solubilityIn, type Solvent } from './solubility';
+import { type PhysicalTest, type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
+import type { Reaction, Reactivity } from './data/reactivity';
+import { ownPH, solubilityIn } from './solubility';
 import { type Structure, structureOf } from './structure';
-import { SOLVENTS } from './testids';
+import { physicalTest, reagentTest } from './testids';
 import { strongest } from './acidity';
 
 export type Grade = 'strong' | 'weak' | 'slow' | 'negative';
 
-export interface Outcome {
+export interface ClassTestResult {
   readonly see: readonly Observation[];
   readonly grade: Grade;
 }
@@ -38,7 +39,7 @@ function measured(o: Observation, extent: number, halfLife: number): Observation
   return o;
 }
 
-function react(s: Structure, test: Reactivity): Outcome {
+function react(s: Structure, test: Reactivity): ClassTestResult {
   let fastest: { reaction: Reaction; halfLife: number } | undefined;
   for (const reaction of test.reactions) {
     if (!s.has(...reaction.of) || (reaction.unless && s.has(...reaction.unless))) continue;
@@ -97,9 +98,10 @@ function litmus(s: Structure): Observation[] {
 function solubility(s: Structure, solvent: Solvent): Observation[] {
   const event = solubilityIn(s, solvent);
   const out: Observation[] = [{ channel: 'solubility', event }];
-  const fizzes = solvent === 'nahco3-5pc' && event === 'soluble' && (strongest(s, 'acid') ?? 14) < 6;
-  if (fizzes) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'slow' });
-  if (solvent === 'h2so4-conc' && s.has('carbohydrate')) out.push({ channel: 'solid', event: 'charred', colour: 'black' });
+  const { fizzes, chars }: SolventRow = SOLVENT_ROWS[solvent];
+  const freed = fizzes && event === 'soluble' && (strongest(s, 'acid') ?? 14) < 6;
+  if (freed) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'slow' });
+  if (chars && s.has('carbohydrate')) out.push({ channel: 'solid', event: 'charred', colour: 'black' });
   return out;
 }
 
@@ -109,10 +111,7 @@ export function colourOf(s: Structure): NonNullable<Observation['colour']> {
   const pushed = s.has('nitro-aryl') && s.has('amine-primary-aryl', 'aryl-amine-tertiary', 'nitro-phenol');
   if (pushed || s.has('quinone')) return 'yellow';
   if (s.count('nitro') > 1 && s.has('phenol')) return 'yellow';
-  const wide =
-    s.has('diketone') ||
-    (s.count('enone') > 1 && s.aromaticRings > 1) ||
-    (s.has('diaryl-ketone') && s.aromaticRings > 1 && s.formula === 'C13H8O');
+  const wide = s.has('diketone') || (s.count('enone') > 1 && s.aromaticRings > 1) || s.has('fluorenone');
   if (wide || (s.has('nitro-aryl') && !isSolid(s)) || (s.has('enone') && s.aromaticRings > 1)) return 'pale-yellow';
   if ((s.atoms['I'] ?? 0) >= 3) return 'yellow';
   return isSolid(s) ? 'white' : 'colourless';
@@ -153,46 +152,33 @@ function boiling(s: Structure): Observation[] {
     : [{ channel: 'temperature', event: 'none' }];
 }
 
-const plain = (see: readonly Observation[]): Outcome => ({ see, grade: 'strong' });
-
-type Physical = (s: Structure, how: MeltingConditions) => Observation[];
-const PHYSICAL: Readonly<Record<string, Physical>> = {
-  'compound-look': look,
-  ignition,
-  'copper-wire-halogen': copperWire,
-  litmus,
-  ...Object.fromEntries(SOLVENTS.map((solvent): [string, Physical] => [`solubility-${solvent}`, (s) => solubility(s, solvent)])),
-  'melting-point': melting,
-  'boiling-point': boiling,
-};
-
-/** What is run beside a test that has no reagent of its own. */
-const PHYSICAL_CONTROLS: Readonly<Record<string, readonly [positive: string, negative: string]>> = {
-  ignition: ['Cc1ccccc1', 'CCO'],
-  'copper-wire-halogen': ['Clc1ccccc1', 'OC(=O)c1ccccc1'],
-  litmus: ['CC(O)=O', 'CCO'],
-  'solubility-water': ['CCO', 'CCCCCC'],
-  'solubility-ether': ['CCOC(C)=O', 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O'],
-  'solubility-naoh-5pc': ['OC(=O)c1ccccc1', 'c1ccc2ccccc2c1'],
-  'solubility-nahco3-5pc': ['OC(=O)c1ccccc1', 'Oc1ccc2ccccc2c1'],
-  'solubility-hcl-5pc': ['Nc1ccccc1', 'c1ccc2ccccc2c1'],
-  'solubility-h2so4-conc': ['CC(=O)c1ccccc1', 'CCCCCC'],
-  'melting-point': ['OC(=O)c1ccccc1', 'CCO'],
-  'boiling-point': ['CCO', 'OC(=O)c1ccccc1'],
-  'compound-look': ['OC(=O)c1ccccc1', 'CCO'],
-};
+function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions): Observation[] {
+  if (typeof does === 'object') return solubility(s, does.dissolve);
+  switch (does) {
+    case 'look':
+      return look(s);
+    case 'ignite':
+      return ignition(s);
+    case 'copper-wire':
+      return copperWire(s);
+    case 'litmus':
+      return litmus(s);
+    case 'melt':
+      return melting(s, how);
+    case 'boil':
+      return boiling(s);
+  }
+}
 
 /**
  * Runs a classification test.
  * @param test an id of `ORGANIC_TEST_IDS`.
  */
-export function classTest(s: Structure, test: string, how: MeltingConditions = {}): Outcome {
-  const physical = PHYSICAL[test];
-  return physical ? plain(physical(s, how)) : react(s, REACTIVITY[test as ReagentTest]);
+export function classTest(s: Structure, test: string, how: MeltingConditions = {}): ClassTestResult {
+  const plain = physicalTest.get(test);
+  return plain ? { see: physical(plain, s, how), grade: 'strong' } : react(s, reagentTest.get(test)!);
 }
 
 /** The compound that is run beside the sample. */
-export function controlFor(test: string, which: 'positive' | 'negative'): Structure {
-  const reagent = (REACTIVITY as Readonly<Record<string, Reactivity>>)[test];
-  return structureOf(reagent ? reagent[which] : PHYSICAL_CONTROLS[test]![which === 'positive' ? 0 : 1]);
-}
+export const controlFor = (test: string, which: 'positive' | 'negative'): Structure =>
+  structureOf((physicalTest.get(test) ?? reagentTest.get(test))![which]);

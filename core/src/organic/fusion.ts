@@ -2,8 +2,9 @@
  * Sodium fusion: the elements of a compound turned into sodium salts, by yields that hang on how it was done. The yields
  * and their dependence are by judgement, made to agree with what Vogel (5th ed., section 9.3) warns of.
  */
+import { FUSED_IONS, LYE, NEEDS, SODIUM, TOGETHER } from './data/fusion';
 import { isSolid, pointsOf } from './melting';
-import { elementsOf, type Structure, StructureError } from './structure';
+import { type Structure, StructureError } from './structure';
 
 export interface FusionConditions {
   /** For each tube. */
@@ -34,11 +35,6 @@ export interface Fused {
   readonly good: boolean;
 }
 
-const SODIUM = 22.99;
-/** mol of sodium that an atom needs. By judgement: what binds strongly first, oxygen and carbon in part. */
-const NEEDS: Readonly<Record<string, number>> = { N: 1, S: 2, Cl: 1, Br: 1, I: 1, F: 1, P: 3, O: 0.5, C: 0.05 };
-/** Share of an element that ends in the extract when everything was right. */
-const YIELD = { cyanide: 0.7, sulfide: 0.85, halide: 0.95, phosphate: 0.8 };
 /** Decomposed to less than this, the extract is brown. */
 const CLEAN = 0.86;
 /** mL that stay on the paper. */
@@ -55,6 +51,26 @@ export function refusal(s: Structure): string | undefined {
   if (s.has('halide-geminal') || (s.has('alkyl-halide') && halogens >= (s.atoms['C'] ?? 0)))
     return 'polyhalogenated compounds, such as chloroform and carbon tetrachloride, explode with sodium';
   return undefined;
+}
+
+/** mol of anions, from mol of atoms that were broken out; `supply` of sodium as a share of what is needed. */
+function ionsOf(atoms: (element: string) => number, supply: number): Map<string, number> {
+  const ions = new Map(FUSED_IONS.map(({ ion, of, yield: share }) => [ion, Math.min(...of.map(atoms)) * share]));
+  const scarce = Math.min(1, Math.max(0, 1 - (supply - 0.6) / 0.9));
+  const together = Math.min(...TOGETHER.of.map((ion) => ions.get(ion)!)) * scarce;
+  for (const ion of TOGETHER.of) ions.set(ion, ions.get(ion)! - together);
+  return ions.set(TOGETHER.ion, together);
+}
+
+const chargeOf = new Map<string, number>([...FUSED_IONS, TOGETHER].map(({ ion, charge }) => [ion, charge]));
+const LEAST_MOL = 1e-12;
+
+/** The anions with the sodium that holds them, and what is left of it as hydroxide. */
+function withLye(anions: ReadonlyMap<string, number>, sodium: number): Record<string, number> {
+  const made = [...anions].filter(([, mol]) => mol > LEAST_MOL);
+  const bound = made.reduce((sum, [ion, mol]) => sum + mol * chargeOf.get(ion)!, 0);
+  const lye = { [LYE.base]: sodium - bound, [LYE.metal]: sodium };
+  return Object.fromEntries([...made, ...Object.entries(lye).filter(([, mol]) => mol > LEAST_MOL)]);
 }
 
 /**
@@ -84,24 +100,10 @@ export function fuse(s: Structure, how: FusionConditions): Fused {
   const spat = how.covered === false ? 0.85 : 1;
 
   const atoms = (e: string) => (s.atoms[e] ?? 0) * compound * kept * decomposed * spat * how.tubes;
-  const cyanide = Math.min(atoms('N'), atoms('C')) * YIELD.cyanide;
-  const sulfide = atoms('S') * YIELD.sulfide;
-  const together = Math.min(1, Math.max(0, 1 - (supply - 0.6) / 0.9));
-  const thiocyanate = Math.min(cyanide, sulfide) * together;
-  const ions: Record<string, number> = {};
-  const put = (ion: string, mol: number) => mol > 1e-12 && (ions[ion] = mol);
-  put('SCN-', thiocyanate);
-  put('CN-', cyanide - thiocyanate);
-  put('S2-', sulfide - thiocyanate);
-  for (const e of elementsOf(s)) if (e !== 'N' && e !== 'S' && e !== 'P') put(`${e}-`, atoms(e) * YIELD.halide);
-  put('PO4^3-', atoms('P') * YIELD.phosphate);
-  const charge = Object.entries(ions).reduce((sum, [ion, mol]) => sum + mol * (ion === 'S2-' ? 2 : ion === 'PO4^3-' ? 3 : 1), 0);
   const allSodium = (how.sodium_mg / 1000 / SODIUM) * how.tubes * spat;
-  put('OH-', allSodium - charge);
-  put('Na+', allSodium);
 
   return {
-    ions,
+    ions: withLye(ionsOf(atoms, supply), allSodium),
     tar: atoms('C') * Math.max(0, (CLEAN - decomposed) / Math.max(decomposed, 0.05)) * 0.3,
     mL: how.boil_to_mL - ON_PAPER,
     good: decomposed >= CLEAN && kept >= 0.5,

@@ -3,9 +3,8 @@ import { charged, strongest } from './acidity';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
 import { type Structure, unsaturation } from './structure';
-import type { SOLVENTS } from './testids';
+import { type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
 
-export type Solvent = (typeof SOLVENTS)[number];
 export type Solubility = 'soluble' | 'partly-soluble' | 'insoluble';
 
 /** g/L: 0.1 g in 3 mL, and what is seen to dissolve in part. */
@@ -51,8 +50,6 @@ export function inWater(s: Structure, pH: number): number {
   return Math.max(neutral, ions + Math.min(neutral, salt)) * s.molarMass;
 }
 
-const PH: Partial<Record<Solvent, number>> = { 'naoh-5pc': 14, 'nahco3-5pc': 8.3, 'hcl-5pc': 0.1 };
-
 /** pH of the sample's own solution in water, at most 0.3 mol/L. */
 export function ownPH(s: Structure): number {
   const molar = Math.min(0.3, inWaterNeutral(s));
@@ -85,15 +82,15 @@ function inEther(s: Structure): Solubility {
 /** Takes a proton from, or reacts with, cold concentrated sulfuric acid: whatever has a lone pair on O, N or S, or a π bond outside a ring. */
 function inSulfuricAcid(s: Structure): Solubility {
   const basic = (['O', 'N', 'S', 'P'] as const).some((e) => (s.atoms[e] ?? 0) > 0);
-  const thiophene = s.formula === 'C4H4S';
   const methyls = s.aromaticRings > 0 && unsaturation(s) === 4 ? (s.atoms['C'] ?? 0) - 6 : 0;
-  if (basic || thiophene || s.has('alkene', 'alkyne') || methyls >= 3) return 'soluble';
+  if (basic || s.has('thiophene') || s.has('alkene', 'alkyne') || methyls >= 3) return 'soluble';
   return 'insoluble';
 }
 
 export function solubilityIn(s: Structure, solvent: Solvent): Solubility {
-  if (solvent === 'ether') return inEther(s);
-  if (solvent === 'h2so4-conc') return inSulfuricAcid(s);
-  if (s.has('acid-halide', 'anhydride') && solvent !== 'water' && solvent !== 'hcl-5pc') return 'soluble';
-  return word(inWater(s, PH[solvent] ?? ownPH(s)));
+  const { kind, pH, opens }: SolventRow = SOLVENT_ROWS[solvent];
+  if (kind === 'ether') return inEther(s);
+  if (kind === 'sulfuric-acid') return inSulfuricAcid(s);
+  if (opens && s.has('acid-halide', 'anhydride')) return 'soluble';
+  return word(inWater(s, pH ?? ownPH(s)));
 }

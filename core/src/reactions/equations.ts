@@ -112,12 +112,14 @@ function madeIn(before: Contents, after: Contents): Part[] {
   const gases = Object.entries(after.gas).flatMap(([id, mol]): Part[] =>
     mol - (before.gas[id] ?? 0) < WORTH_MOL ? [] : [{ count: 1, id, of: gasById.get(id)!.of }],
   );
-  const told = new Set([...solids, ...gases].flatMap(({ of }) => Object.keys(of)));
+  const changedParts = new Set([...solids, ...gases].flatMap(({ of }) => Object.keys(of)));
   const complexes = species.flatMap(({ id, of }): Part[] => {
     const parts = Object.keys(of).filter((part) => part !== 'H+' && part !== 'H2O');
     const now = after.species[id] ?? 0;
     if (parts.length < 2 || now < WORTH_MOLAR || now < 10 * (before.species[id] ?? 0)) return [];
-    return parts.some((part) => told.has(part)) || mainForm(parts[0]!, after.species).id !== id ? [] : [{ count: 1, id, of }];
+    return parts.some((part) => changedParts.has(part)) || mainForm(parts[0]!, after.species).id !== id
+      ? []
+      : [{ count: 1, id, of }];
   });
   return [...solids, ...gases, ...complexes];
 }

@@ -1,5 +1,5 @@
 /** Which test is worth doing next: what it would tell, and what it costs. */
-import { cautionsOf, restriction } from '../scheme/needs';
+import { cautionsOf, isDangerous, restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
@@ -47,12 +47,10 @@ const WORTH_USING = 3;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
 const DRAWN = 2000;
 
-const HIGH = /cyanide|arsenic|mercury|aqua regia|hydrogen sulfide|chlorine|hydrogen fluoride|explosive|explode/i;
-
 export function hazardOf(test: string, rules: HouseRules): Hazard {
-  const cautions = cautionsOf(testById.get(test)!, rules);
-  if (cautions.some((c) => HIGH.test(c))) return 'high';
-  return cautions.length ? 'medium' : 'low';
+  const standard = testById.get(test)!;
+  if (isDangerous(standard, rules)) return 'high';
+  return cautionsOf(standard, rules).length ? 'medium' : 'low';
 }
 
 function entropy(shares: Iterable<number>): number {
@@ -67,10 +65,10 @@ const degrees = (o: Observation) => o.celsius !== undefined && `about ${Math.rou
 
 /** What an outcome looks like in the coarse: the things a person tells apart at a glance. */
 function coarse(seen: readonly Observation[]): string {
-  const told = seen
+  const noticed = seen
     .filter((o) => !isNothing(o))
     .map((o) => [o.colour, o.smell, o.paper ?? o.splint ?? o.channel, o.event, degrees(o)].filter(Boolean).join(' '));
-  return told.sort().join('; ').replaceAll('-', ' ') || 'nothing';
+  return noticed.sort().join('; ').replaceAll('-', ' ') || 'nothing';
 }
 
 const words = new WeakMap<readonly Observation[], string>();
@@ -95,7 +93,7 @@ export function advise(
   about?: (member: number) => boolean,
 ): Advice[] {
   const { weights } = inference;
-  const drawn = draw(weights);
+  const drawn = representatives(weights);
   const out: Advice[] = [];
   for (const test of open(space, bounds)) {
     const hazard = hazardOf(test.id, bounds.rules);
@@ -108,8 +106,10 @@ export function advise(
       groups.set(outcome, (groups.get(outcome) ?? 0) + share);
     }
     const coarseBits = entropy(groups.values());
-    const told = about ? toldOf(space, drawn, test.id, about) : coarseBits + SUBTLE * (entropy(exact.values()) - coarseBits);
-    const bits = (1 - MISREAD) * told;
+    const informs = about
+      ? informationOf(space, drawn, test.id, about)
+      : coarseBits + SUBTLE * (entropy(exact.values()) - coarseBits);
+    const bits = (1 - MISREAD) * informs;
     if (bits < 0.005) continue;
     const cost = space.costs[test.id]!;
     const splits = [...groups]
@@ -139,7 +139,7 @@ const waitIn = (test: string, rules: HouseRules): number =>
   Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
-function draw(weights: Float64Array): Map<number, number> {
+function representatives(weights: Float64Array): Map<number, number> {
   const drawn = new Map<number, number>();
   const total = weights.reduce((a, b) => a + b, 0);
   let sum = 0;
@@ -177,7 +177,7 @@ export function proving(space: Space, suspect: string, bounds: Bounds): string |
 }
 
 /** Bits that a test's outcome tells of a yes or no about the members. */
-function toldOf(space: Space, drawn: ReadonlyMap<number, number>, test: string, about: (m: number) => boolean): number {
+function informationOf(space: Space, drawn: ReadonlyMap<number, number>, test: string, about: (m: number) => boolean): number {
   const joint = new Map<string, [yes: number, no: number]>();
   const total: [number, number] = [0, 0];
   for (const [m, share] of drawn) {

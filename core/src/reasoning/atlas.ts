@@ -25,16 +25,16 @@ export interface Atlas {
   readonly costs: Readonly<Record<string, Cost>>;
 }
 
-export const rulesOf = (school: School): HouseRules => ({ ...DEFAULT_RULES, answers: { 'cation-scheme': school } });
+export const rulesOfSchool = (school: School): HouseRules => ({ ...DEFAULT_RULES, answers: { 'cation-scheme': school } });
 /** Default rules, by the school that a scheme is. */
-export const rulesFor = (scheme: Scheme): HouseRules => (scheme === 'organic' ? DEFAULT_RULES : rulesOf(scheme));
+export const rulesFor = (scheme: Scheme): HouseRules => (scheme === 'organic' ? DEFAULT_RULES : rulesOfSchool(scheme));
 const isShared = (station: unknown) => typeof station === 'string';
 
 /** Works one salt through everything. */
 export function leafOf({ sample }: Hypothesis): Leaf {
   const leaf: Record<string, Record<string, readonly Observation[]>> = { '': {} };
   for (const school of SCHOOLS) {
-    const world = new World(sample, school, rulesOf(school));
+    const world = new World(sample, school, rulesOfSchool(school));
     const own: Record<string, readonly Observation[]> = (leaf[school] = {});
     for (const t of testsOf(school)) {
       if (!isShared(t.station)) own[t.id] = world.result(t.id).see;
@@ -59,10 +59,10 @@ export function costsOf(spec: SampleSpec, scheme: Scheme, rules: HouseRules): Re
 const PLAIN: SampleSpec = { salts: [{ formula: 'NaNO3', grams: 3 }] };
 
 const costs = (): Atlas['costs'] =>
-  Object.assign({}, ...SCHOOLS.map((school) => costsOf(PLAIN, school, rulesOf(school)))) as Atlas['costs'];
+  Object.assign({}, ...SCHOOLS.map((school) => costsOf(PLAIN, school, rulesOfSchool(school)))) as Atlas['costs'];
 
 /** Every different outcome once, and the place of each. */
-export class Outcomes {
+export class DistinctOutcomes {
   readonly list: (readonly Observation[])[] = [];
   private readonly places = new Map<string, number>();
 
@@ -79,7 +79,7 @@ export class Outcomes {
 
 /** Puts the leaves of all salts, in the order of `SINGLES`, together. */
 export function bindAtlas(leaves: readonly Leaf[], version: string): Atlas {
-  const outcomes = new Outcomes();
+  const outcomes = new DistinctOutcomes();
   const tests: Partial<Record<School | '', Record<string, number[]>>> = {};
   for (const school of ['', ...SCHOOLS] as const) {
     const ids = Object.keys(leaves[0]![school]);

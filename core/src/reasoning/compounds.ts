@@ -6,7 +6,7 @@ import { DEFAULT_RULES } from '../scheme/rules';
 import { testById, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import type { Observation } from '../vocabulary/observation';
-import { type Cost, costsOf, Outcomes } from './atlas';
+import { type Cost, costsOf, DistinctOutcomes } from './atlas';
 import type { RecordEntry } from './entries';
 import type { Inference } from './infer';
 import type { SampleSpec } from '../bench/sample';
@@ -36,17 +36,18 @@ export interface Possible {
   readonly boils?: number;
 }
 
-const reading = (event: 'melts' | 'boils', celsius: number): readonly Observation[] => [
-  { channel: 'temperature', event, celsius: celsius - 1, to: celsius },
-];
+/** What the test that reads a temperature shows of one that is known. */
+const readIn = (event: 'melts' | 'boils', celsius: number): CompoundLeaf => ({
+  [testsOf('organic').find((t) => t.reads === event)!.id]: [{ channel: 'temperature', event, celsius: celsius - 1, to: celsius }],
+});
 
 /** Works one compound through every test; temperatures that are given stand for those of the model. */
 export function compoundLeaf({ smiles, melts, boils }: Omit<Possible, 'name'>): CompoundLeaf {
   const world = new World({ smiles, grams: GRAMS }, 'organic', DEFAULT_RULES);
   return {
     ...Object.fromEntries(testsOf('organic').map((t) => [t.id, world.result(t.id).see])),
-    ...(melts !== undefined && { 'melting-point': reading('melts', melts) }),
-    ...(boils !== undefined && { 'boiling-point': reading('boils', boils) }),
+    ...(melts !== undefined && readIn('melts', melts)),
+    ...(boils !== undefined && readIn('boils', boils)),
   };
 }
 
@@ -55,7 +56,7 @@ const PLAIN = { smiles: 'CC(=O)Nc1ccc(Br)cc1', grams: GRAMS };
 
 /** Puts the leaves of all compounds, in the order of the library, together. */
 export function bindCompounds(leaves: readonly CompoundLeaf[], version: string): CompoundAtlas {
-  const outcomes = new Outcomes();
+  const outcomes = new DistinctOutcomes();
   const tests = Object.fromEntries(Object.keys(leaves[0]!).map((id) => [id, leaves.map((leaf) => outcomes.placeOf(leaf[id]!))]));
   const compounds = LIBRARY.map(({ smiles }) => ({ formula: structureOf(smiles).formula, holds: holdingsOf(smiles) }));
   return { version, outcomes: outcomes.list, tests, costs: costsOf(PLAIN, 'organic', DEFAULT_RULES), compounds };
@@ -136,8 +137,8 @@ const UNEXPLAINED = 0.1;
 const ENOUGH_ENTRIES = 5;
 
 /** Does even the likeliest compound leave its melting or boiling point, or too much of the record, unexplained? */
-export function isBeyond({ identities }: Inference, record: readonly RecordEntry[]): boolean {
-  const against = identities[0]?.against ?? [];
+export function isBeyond({ candidates }: Inference, record: readonly RecordEntry[]): boolean {
+  const against = candidates[0]?.against ?? [];
   if (record.length < ENOUGH_ENTRIES) return false;
   const closing = record.some((e) => against.includes(e.number) && testById.get(e.test)?.closes);
   return closing || against.length > Math.max(1, record.length * UNEXPLAINED);

@@ -62,7 +62,7 @@ class Unexplained {
   }
 }
 
-const told = (posterior: Posterior, k: number, ions: readonly string[], against: readonly number[]): Conflict => {
+const conflictAt = (posterior: Posterior, k: number, ions: readonly string[], against: readonly number[]): Conflict => {
   const { number, test } = posterior.evidence[k]!.entry;
   const rest = against.length ? `entry ${against.join(', ')}` : 'the rest';
   return { entry: number, ions, against, text: `Entry ${number} (${titleOf(test)}) does not go with ${rest}.` };
@@ -90,7 +90,7 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
   const against = evidence
     .filter((_, r) => r !== k && disputed.some((i) => opposed(posterior.push(r)[i]!, says[i]!, SPOKEN)))
     .map(({ entry }) => entry.number);
-  return told(
+  return conflictAt(
     posterior,
     k,
     disputed.map((i) => space.suspects[i]!),
@@ -107,7 +107,7 @@ function pairsAtOdds(posterior: Posterior, unexplained: Unexplained): Conflict[]
       if (k >= l || unexplained.oneOf(k, l) < MOSTLY) return [];
       const [a, b] = [posterior.push(k), posterior.push(l)];
       const ions = space.suspects.filter((_, i) => now[i]! > OUT && opposed(a[i]!, b[i]!, TELLING));
-      return ions.length ? [told(posterior, l, ions, [evidence[k]!.entry.number])] : [];
+      return ions.length ? [conflictAt(posterior, l, ions, [evidence[k]!.entry.number])] : [];
     }),
   );
 }

@@ -57,20 +57,20 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
     });
     return { entry, scale, ln };
   });
-  const race = new Race(space, evidence, rough);
-  const explained = () => race.poor() === 0;
-  const settled = () => race.idle >= PATIENCE && race.poor() <= 1 + entries.length * MISTAKES;
+  const elimination = new Elimination(space, evidence, rough);
+  const explained = () => elimination.poor() === 0;
+  const settled = () => elimination.idle >= PATIENCE && elimination.poor() <= 1 + entries.length * MISTAKES;
   const queue = new Queue(space, [rough, quick], most);
   for (let run = 0; run < most && !stopped?.() && !(run >= least && (explained() || settled())); run++) {
-    const m = queue.next(run < FIRST ? undefined : race.leader);
+    const m = queue.next(run < FIRST ? undefined : elimination.leader);
     if (m === undefined) break;
-    race.enter(m);
+    elimination.enter(m);
   }
-  return { evidence, simulated: race.finished, doubtful: !queue.empty && !(explained() && race.plain) };
+  return { evidence, simulated: elimination.finished, doubtful: !queue.empty && !(explained() && elimination.plain) };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
-class Race {
+class Elimination {
   leader: number | undefined;
   /** How many have come in since the leader did. */
   idle = 0;

@@ -7,24 +7,24 @@ import { World } from '../scheme/world';
 import { rulesFor } from './atlas';
 import type { Space } from './space';
 
-export interface Outcome {
+export interface CommonOutcome {
   readonly see: readonly Observation[];
   /** How many of the samples show it, and some of them by name. */
   readonly samples: number;
   readonly such: readonly string[];
 }
 
-export interface Given {
+export interface WhatSuspectGives {
   readonly suspect: string;
   readonly samples: number;
   /** The commonest first. */
-  readonly outcomes: readonly Outcome[];
+  readonly outcomes: readonly CommonOutcome[];
 }
 
 const NAMED = 3;
 
 /** What the samples that hold a suspect show in a test; samples made of several are left out. */
-export function given(space: Space, test: string, suspect: string): Given {
+export function whatSuspectGives(space: Space, test: string, suspect: string): WhatSuspectGives {
   const found = new Map<readonly Observation[], number[]>();
   space.members.forEach(({ holds, composed }, m) => {
     if (composed || !holds.includes(suspect)) return;
@@ -44,14 +44,14 @@ export function given(space: Space, test: string, suspect: string): Given {
 }
 
 /** What every suspect gives in one test. */
-export const inTest = (space: Space, test: string): Given[] =>
-  space.suspects.map((suspect) => given(space, test, suspect)).filter((g) => g.samples > 0);
+export const inTest = (space: Space, test: string): WhatSuspectGives[] =>
+  space.suspects.map((suspect) => whatSuspectGives(space, test, suspect)).filter((g) => g.samples > 0);
 
 /** What one suspect gives in those tests of the scheme that have a sign of it. */
-export const ofSuspect = (space: Space, suspect: string): (Given & { readonly test: string })[] =>
+export const ofSuspect = (space: Space, suspect: string): (WhatSuspectGives & { readonly test: string })[] =>
   testsOf(space.scheme)
     .filter((t) => space.knows(t.id) && t.signs?.some((s) => s.of.includes(suspect)))
-    .map((t) => ({ test: t.id, ...given(space, t.id, suspect) }));
+    .map((t) => ({ test: t.id, ...whatSuspectGives(space, t.id, suspect) }));
 
 /** Partners that add little of their own. */
 const PLAIN: readonly string[] = ['NO3-', 'Na+'];

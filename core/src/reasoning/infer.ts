@@ -14,7 +14,8 @@ export interface Because {
   readonly text: string;
 }
 
-export interface Candidate {
+/** Where an ion, element or group stands. */
+export interface Suspect {
   readonly id: string;
   readonly state: State;
   readonly probability: number;
@@ -22,7 +23,7 @@ export interface Candidate {
 }
 
 /** What the sample may be as a whole. */
-export interface Identity {
+export interface Candidate {
   readonly ions: readonly string[];
   readonly name?: string;
   readonly probability: number;
@@ -31,8 +32,8 @@ export interface Identity {
 }
 
 export interface Inference {
+  readonly suspects: readonly Suspect[];
   readonly candidates: readonly Candidate[];
-  readonly identities: readonly Identity[];
   readonly conflicts: readonly Conflict[];
   /** Entries that could not be used, and why. */
   readonly unused: readonly Unused[];
@@ -65,7 +66,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
   const moves = posterior.moves();
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
-  const candidates = space.suspects.map((id, i): Candidate => {
+  const suspects = space.suspects.map((id, i): Suspect => {
     const because = used.flatMap((e, k): Because[] => {
       const decibans = Math.round(moves[k]![i]! * 10) / 10;
       return Math.abs(decibans) >= SHOWN ? [{ entry: e.number, decibans, text: sentence(e, id, decibans) }] : [];
@@ -74,7 +75,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     return { id, state: disputed.has(id) ? 'conflict' : stateOf(id, probability, used, because), probability, because };
   });
   const { weights } = posterior;
-  return { candidates, identities: identitiesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
+  return { suspects, candidates: candidatesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
 }
 
 function stateOf(id: string, p: number, entries: readonly RecordEntry[], because: readonly Because[]): State {
@@ -93,8 +94,8 @@ function sentence(e: RecordEntry, id: string, decibans: number): string {
   return signsShown(e, id).length ? `${titleOf(e.test)}: shows its sign.` : `${titleOf(e.test)}: as it would be with it.`;
 }
 
-/** Members of the same holdings and name are one identity, however a salt's ions are paired. */
-function identitiesOf(posterior: Posterior): Identity[] {
+/** Members of the same holdings and name are one candidate, however a salt's ions are paired. */
+function candidatesOf(posterior: Posterior): Candidate[] {
   const { space, weights, evidence } = posterior;
   const found = new Map<string, { member: number; probability: number }>();
   for (let m = 0; m < weights.length; m++) {

@@ -21,7 +21,7 @@ export interface Worked {
   readonly confirmed: readonly string[];
   readonly inference: Inference;
   /** What was thought along the way: after every entry when the tests were chosen, and at the end. */
-  readonly thoughts: readonly Inference['candidates'][];
+  readonly thoughts: readonly Inference['suspects'][];
   readonly log: readonly { readonly test: string; readonly observed: readonly Observation[] }[];
 }
 
@@ -36,7 +36,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
   const rules = rulesFor(space.scheme);
   const world = new World(sample, space.scheme, rules);
   const entries: RecordEntry[] = [];
-  const thoughts: Inference['candidates'][] = [];
+  const thoughts: Inference['suspects'][] = [];
   let minutes = 0;
   let grams = 0;
   let inference = infer(space, entries);
@@ -44,7 +44,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
   const mixed = space.members.some((m) => m.composed);
   const proof = (bounds: Bounds, doubt = 0.5): string | undefined => {
     if (!mixed) return undefined;
-    const unproved = inference.candidates.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
+    const unproved = inference.suspects.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
     unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
     return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
   };
@@ -53,11 +53,11 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     if (way === 'systematic') return nextOn(route)?.id;
     const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
     if (entries.length >= MOST_TESTS) return closing;
-    if (mixed && inference.identities[0]!.probability >= ENOUGH) inference = infer(space, entries, THOROUGH);
+    if (mixed && inference.candidates[0]!.probability >= ENOUGH) inference = infer(space, entries, THOROUGH);
     const done = new Set(entries.map((e) => e.test));
     const aside = space.scheme === 'organic' ? setAside(route) : new Set<string>();
     const bounds = { rules, simulated: true, done, aside };
-    if (inference.identities[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
+    if (inference.candidates[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
     // Advice rests on the composed outcomes; when it has not settled a mixture, the ions in doubt are tried themselves.
     const direct = entries.length >= EASY && entries.length % 2 ? proof(bounds, DOUBT) : undefined;
     const advised = direct ?? advise(space, inference, bounds, 1)[0]?.test ?? proof(bounds, DOUBT);
@@ -68,16 +68,16 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     entries.push({ number: entries.length + 1, test, observed: observer(shown.see) });
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;
-    if (way === 'advised') thoughts.push((inference = infer(space, entries)).candidates);
+    if (way === 'advised') thoughts.push((inference = infer(space, entries)).suspects);
   }
   inference = infer(space, entries, THOROUGH);
-  thoughts.push(inference.candidates);
+  thoughts.push(inference.suspects);
   return {
-    found: inference.identities[0]!.ions,
+    found: inference.candidates[0]!.ions,
     tests: entries.length,
     minutes,
     sample_mg: Math.round(grams * 1000),
-    confirmed: inference.candidates.filter((c) => c.state === 'confirmed').map((c) => c.id),
+    confirmed: inference.suspects.filter((c) => c.state === 'confirmed').map((c) => c.id),
     inference,
     thoughts,
     log: entries.map(({ test, observed }) => ({ test, observed })),

@@ -3,7 +3,7 @@ import { ANIONS, CATIONS } from '../matter/data/components';
 import type { Observation } from '../vocabulary/observation';
 import type { Scheme, School } from '../scheme/model';
 import { World } from '../scheme/world';
-import { type Atlas, type Cost, rowIn, rulesOf } from './atlas';
+import { type Atlas, type Cost, rowIn, rulesOfSchool } from './atlas';
 import { isNothing } from '../vocabulary/observation';
 import { read, subjectOf } from './likelihood';
 import type { SampleSpec } from '../bench/sample';
@@ -131,7 +131,7 @@ export class SaltSpace implements Space {
     if (salts.length === 1) return this.atlas.outcomes[rowIn(this.atlas, this.scheme, test)![salts[0]!]!]!;
     let world = this.worlds.get(m);
     if (!world) {
-      this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, rulesOf(this.scheme))));
+      this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, rulesOfSchool(this.scheme))));
       if (this.worlds.size > WORLDS) this.worlds.delete(this.worlds.keys().next().value!);
     }
     return world.result(test).see;

@@ -1,9 +1,9 @@
 /** What can happen to a case. Events are appended and never changed; the case is their fold. */
 import { z } from 'zod';
 import { opSchema } from '../bench/ops';
-import { houseRulesSchema } from '../scheme/rules';
+import { type HouseRules, houseRulesSchema } from '../scheme/rules';
 import { observationSchema } from '../vocabulary/observation';
-import { type CaseSubject, caseSubjectSchema, type EntryWorking, type OperationResult } from './result';
+import type { CaseSubject, EntryWorking, OperationResult } from './result';
 
 const text = (max: number) => z.string().trim().max(max);
 const entryNumber = z.int().positive();
@@ -91,11 +91,13 @@ export type CaseEvent = z.infer<typeof caseEventSchema>;
 export type ExaminerEvent = z.infer<typeof examinerEventSchema>;
 export type EventOf<K extends CaseEvent['kind']> = Extract<CaseEvent, { kind: K }>;
 
-const openedEventSchema = event('opened', z.strictObject({ subject: caseSubjectSchema, rules: houseRulesSchema }));
-
 /** What stands in the record: the event, and what came of it when it happened. */
 export type RecordedEvent =
-  | (z.infer<typeof openedEventSchema> & { readonly result?: undefined })
+  | {
+      readonly kind: 'opened';
+      readonly payload: { readonly subject: CaseSubject; readonly rules: HouseRules };
+      readonly result?: undefined;
+    }
   | (EventOf<'operation'> & { readonly result: OperationResult | null })
   | (EventOf<'entry'> & { readonly result: EntryWorking })
   | (Exclude<CaseEvent, EventOf<'operation' | 'entry' | 'opened-up'>> & { readonly result?: undefined })

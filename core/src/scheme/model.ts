@@ -70,4 +70,10 @@ export interface StandardTest {
   readonly mistaken?: string;
   readonly control?: 'blank' | 'clean-wire' | 'fresh-reagent';
   readonly caution?: string;
+  /** A real danger: the test stands back behind others that tell as much. */
+  readonly hazard?: 'high';
+  /** Solvents are tried one after another until one takes the sample: the rest are not needed. */
+  readonly inTurn?: true;
+  /** A thermometer is read. */
+  readonly reads?: 'melts' | 'boils';
 }

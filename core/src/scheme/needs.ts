@@ -61,20 +61,14 @@ export function cautionsOf(test: StandardTest, rules: HouseRules): string[] {
   return [...new Set([...own, ...bottles.filter((r) => r.caution).map((r) => `${r.name}: ${r.caution}`)])];
 }
 
-const STREAMS: readonly (readonly [pattern: RegExp, stream: string])[] = [
-  [/mercury|nessler/, 'mercury waste'],
-  [/silver/, 'silver waste'],
-  [/chromate/, 'chromium waste'],
-  [/dichloromethane|carbon-tetrachloride/, 'halogenated solvents'],
-  [/cyclohexane|amyl-alcohol|carbon-disulfide/, 'solvents'],
-  [/lead|barium|cadmium|cobalt|bismuth|tin-ii|nitroprusside/, 'heavy-metal waste'],
-];
+/** Does the test, or a bottle that it needs, bring a real danger? */
+export const isDangerous = (test: StandardTest, rules: HouseRules): boolean =>
+  test.hazard === 'high' || reagentsOf(test, rules).some((id) => reagentById(id).hazard === 'high');
 
 /** Where the tubes go afterwards; an unknown counts as a heavy metal until it is known. */
 export function wasteOf(test: StandardTest, rules: HouseRules): string {
-  const used = reagentsOf(test, rules);
-  const stream = STREAMS.filter(([pattern]) => used.some((id) => pattern.test(id))).map(([, name]) => name);
-  return stream.length ? [...new Set(stream)].join('; ') : 'heavy-metal waste, until you know that there is none';
+  const streams = new Set(reagentsOf(test, rules).flatMap((id) => reagentById(id).waste ?? []));
+  return [...streams].join('; ') || 'heavy-metal waste, until you know that there is none';
 }
 
 export interface Restricted {

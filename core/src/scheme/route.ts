@@ -3,6 +3,7 @@ import type { Observation } from '../vocabulary/observation';
 import type { Scheme, StandardTest } from './model';
 import { gramsOf, restriction, takenFrom } from './needs';
 import { type HouseRules, schoolOf } from './rules';
+import { EXTRACT_PLACE, ORIGINAL_SOLUTION } from './data/stations';
 import { calls, STATIONS, stationOf, testById, testsOf } from './tests';
 
 /** What is needed of an entry of the ledger. */
@@ -86,18 +87,15 @@ export const nextOn = (route: readonly Station[]): StandardTest | null =>
 
 /** One portion of the original solution: grams of salt in mL of solvent. */
 const SOLUTION = { grams: 0.4, mL: 12 };
-/** The place of a sodium fusion's extract. */
-export const EXTRACT_PLACE = 'extract';
-const SOLVENTS_IN_TURN = /^(solution|residue)-/;
 
 /** Grams of the dry sample that the tests to come will take, the original solution they draw on included. */
 export function stillNeeds(route: readonly Station[], rules: HouseRules, solutionML: number): number {
-  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !SOLVENTS_IN_TURN.test(s.test.id));
+  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !s.test.inTurn);
   const dry = open.reduce((sum, s) => sum + gramsOf(s.test, rules), 0);
   const school = schoolOf(rules);
   const drawn = open.reduce((sum, s) => {
     const start = typeof s.test.start === 'string' ? s.test.start : s.test.start?.[school];
-    return sum + (start === 'S' ? (takenFrom(s.test, rules)['@'] ?? 0) : 0);
+    return sum + (start === ORIGINAL_SOLUTION ? (takenFrom(s.test, rules)['@'] ?? 0) : 0);
   }, 0);
   const portions = Math.ceil(Math.max(0, drawn - solutionML) / SOLUTION.mL);
   return dry + portions * SOLUTION.grams;

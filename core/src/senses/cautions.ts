@@ -4,6 +4,7 @@
  */
 import type { Op, OpOf } from '../bench/ops';
 import { reagentById } from '../bench/contents';
+import { ACID_PART } from '../matter/data/reagents';
 import type { Observation } from '../vocabulary/observation';
 import type { Colour, Smell } from '../vocabulary/words';
 
@@ -31,12 +32,12 @@ export function warningsFor(op: Op, see: readonly Observation[]): string[] {
   if (op.op === 'add') {
     const reagent = reagentById(op.reagent);
     if (reagent.restricted) out.push(`${reagent.name}: ${reagent.restricted}`);
-    if ((reagent.solution?.['H+'] ?? 0) >= STRONG_ACID) out.push(ACID_ON_UNKNOWN);
+    if ((reagent.solution?.[ACID_PART] ?? 0) >= STRONG_ACID) out.push(ACID_ON_UNKNOWN);
   }
   if (op.op === 'paper' && op.where === 'mouth' && !op.damp) out.push('A dry paper shows nothing: damp it.');
   for (const o of see) {
-    const told = (o.channel === 'gas' && o.colour && FUMES[o.colour]) || (o.channel === 'smell' && o.smell && SMELT[o.smell]);
-    if (told) out.push(told);
+    const warning = (o.channel === 'gas' && o.colour && FUMES[o.colour]) || (o.channel === 'smell' && o.smell && SMELT[o.smell]);
+    if (warning) out.push(warning);
   }
   return [...new Set(out)];
 }

@@ -68,10 +68,10 @@ export class Cases {
 
   /** What the person may see of all that happened after an event. */
   async changes(person: Person, id: string, after: number): Promise<CaseChanges> {
-    return this.told(await this.read(person, id), after);
+    return this.changesFor(await this.read(person, id), after);
   }
 
-  private told({ id, createdAt, state }: CaseDocument, after: number): CaseChanges {
+  private changesFor({ id, createdAt, state }: CaseDocument, after: number): CaseChanges {
     const { digest, chemistry, ...changes } = changesSince(state, after, 'owner');
     const olderChemistry = chemistry !== null && chemistry !== this.chemistry;
     return { ...(changes as unknown as CaseChanges), after, summary: summaryOf(id, createdAt, digest), olderChemistry };
@@ -81,7 +81,7 @@ export class Cases {
     must(person, { do: 'create-case' });
     const { name, look, subject } = await this.subjectOf(asked);
     const rules = await houseRulesOf(this.db, person.id);
-    return this.told(await this.begin(person, name, look, subject, rules), 0);
+    return this.changesFor(await this.begin(person, name, look, subject, rules), 0);
   }
 
   private async subjectOf(asked: NewCase): Promise<{ name: string; look: string; subject: Subject }> {
@@ -127,10 +127,11 @@ export class Cases {
     if (request.after !== document.state.seq) document = await this.read(person, id);
     if (request.after === document.state.seq) {
       const appended = await this.attempt(person, document, request);
-      if (appended) return this.told(appended, request.after);
+      if (appended) return this.changesFor(appended, request.after);
       document = await this.read(person, id);
     }
-    if (await store.hasEvent(this.db, id, request.id)) return this.told(document, Math.min(request.after, document.state.seq));
+    if (await store.hasEvent(this.db, id, request.id))
+      return this.changesFor(document, Math.min(request.after, document.state.seq));
     throw new HttpProblem('stale', MOVED_ON, { seq: document.state.seq });
   }
 

@@ -3,7 +3,7 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, type Bounds, proving } from '#core/reasoning/advise';
 import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { type Candidate, infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
+import { type Suspect, infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
 import { parting, settling } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -67,7 +67,7 @@ const adviceView = (a: Advice): AdviceView => ({ ...a, splits: [...a.splits] });
 async function answer(
   space: Space,
   inference: Inference,
-  candidates: readonly Candidate[],
+  suspects: readonly Suspect[],
   bounds: Bounds,
   beyond: boolean,
   own: readonly Possible[],
@@ -75,12 +75,12 @@ async function answer(
   const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
   const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
   return {
-    candidates: candidates.map((c) => ({
+    suspects: suspects.map((c) => ({
       ...c,
       because: [...c.because],
       proof: (UNPROVED.has(c.state) && proving(space, c.id, bounds)) || null,
     })),
-    identities: inference.identities.map(({ ions, probability, against, name }) => {
+    candidates: inference.candidates.map(({ ions, probability, against, name }) => {
       const compound = name === undefined ? undefined : known.find((c) => c.name === name);
       return {
         ions: [...ions],
@@ -113,7 +113,7 @@ export async function think(
   if (matter === 'salt') {
     const space = await saltSpace(rules);
     const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
-    const found = await answer(space, inference, inference.candidates, { rules, simulated, done }, false, []);
+    const found = await answer(space, inference, inference.suspects, { rules, simulated, done }, false, []);
     return { ...found, further: effort === 'prompt' && inference.doubtful };
   }
   const space = await compoundSpace(own);
@@ -123,7 +123,7 @@ export async function think(
   return answer(
     space,
     inference,
-    beyond ? apart(space, inference, entries) : inference.candidates,
+    beyond ? apart(space, inference, entries) : inference.suspects,
     { rules, simulated, done, aside },
     beyond,
     own,
@@ -131,9 +131,9 @@ export async function think(
 }
 
 /** Where each element and group stands when no compound that is known explains the record. */
-function apart(space: CompoundSpace, inference: Inference, entries: readonly RecordEntry[]): Candidate[] {
+function apart(space: CompoundSpace, inference: Inference, entries: readonly RecordEntry[]): Suspect[] {
   const probabilities = judgedApart(space, entries);
-  return inference.candidates.map((c, i) => {
+  return inference.suspects.map((c, i) => {
     const probability = probabilities[i]!;
     const state = probability >= 0.9 ? 'indicated' : probability <= 0.01 ? 'ruled-out' : probability > 0.5 ? 'hinted' : 'open';
     return { ...c, probability, state };

@@ -27,7 +27,8 @@ function attempt<T>(work: () => T): Done<T> {
   try {
     return { value: work() };
   } catch (error) {
-    if (error instanceof BenchError || error instanceof StructureError) return { refused: error.message };
+    if (error instanceof BenchError) return { refused: error.plain };
+    if (error instanceof StructureError) return { refused: error.message };
     if (error instanceof NotConverged)
       return { refused: 'Foxing could not work out this mixture; nothing was changed. Add less at a time.' };
     throw error;

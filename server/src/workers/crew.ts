@@ -30,7 +30,10 @@ export class Crew<T extends Tasks> {
   ) {}
 
   /** @param module the TypeScript module that exports `tasks`. */
-  static async hire<T extends Tasks>(module: URL, { threads = availableParallelism(), nice = 0 }: CrewOptions = {}): Promise<Crew<T>> {
+  static async hire<T extends Tasks>(
+    module: URL,
+    { threads = availableParallelism(), nice = 0 }: CrewOptions = {},
+  ): Promise<Crew<T>> {
     const pool = new Piscina({
       filename: fileURLToPath(new URL('./boot.mjs', import.meta.url)),
       workerData: { file: await bundleOf(module), nice },

@@ -48,6 +48,9 @@ export type Group = keyof typeof GROUPS | 'carbohydrate';
 
 /** Surroundings on which the pace of a reaction, or the colour of its product, hangs. */
 export const SURROUNDINGS = {
+  thiophene: 'c1ccsc1',
+  /** Two rings that a carbonyl and a bond hold flat. */
+  fluorenone: 'O=C1c2ccccc2-c2ccccc12',
   'electron-poor-alkene': '[C;!a]=[C;!a]-[CX3](=O)',
   enol: '[CX3;!a]([OX2H])=[C;!a]',
   enediol: '[CX3]([OX2H])=[CX3][OX2H]',

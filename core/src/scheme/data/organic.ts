@@ -5,10 +5,10 @@
  */
 import type { OpOf } from '../../bench/ops';
 import type { Channel } from '../../vocabulary/observation';
+import { EXTRACT_PLACE } from './stations';
 import type { Pattern, Sign, StandardTest, Step, When } from '../model';
 import { anyPpt, boil, chosen, cool, drops, gone, layer, liquid, look, pour, ppt, proof, put, shake, sign, stand, take, turned, until } from './steps';
 
-const EXTRACT = 'extract';
 const BLUES = ['blue', 'deep-blue', 'blue-green'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'orange-red'] as const;
 const PALE = ['white', 'off-white'] as const;
@@ -36,6 +36,8 @@ interface Row {
   readonly signs?: readonly Sign[];
   readonly when?: When;
   readonly caution?: string;
+  readonly hazard?: 'high';
+  readonly reads?: StandardTest['reads'];
   readonly mistaken?: string;
   readonly after?: readonly string[];
   readonly closes?: true;
@@ -61,7 +63,7 @@ const CHARACTER: readonly StandardTest[] = [
   classTest({ id: 'compound-look', title: 'Look at the compound', station: 'look', alone: true, watch: ['solid', 'solution', 'smell'],
     purpose: 'Solid or liquid, colour, and the smell by wafting. An old amine or phenol is browner than a pure one.',
     how: 'Look at a little on a watch glass against the white card. Waft with the hand, at arm’s length, once.',
-    caution: 'Never smell what may be a cyanide, nor any acid chloride.' }),
+    caution: 'Never smell what may be a cyanide, nor any acid chloride.', hazard: 'high' }),
   classTest({ id: 'ignition', title: 'Ignition', station: 'look', watch: ['soot', 'solid'],
     purpose: 'A sooty flame tells of rings and double bonds, a clear one of chains or much oxygen; what melts, chars or leaves ash.',
     how: 'Burn a drop or 50 mg on a porcelain lid: edge of the flame first, then strongly.',
@@ -92,16 +94,16 @@ const CHARACTER: readonly StandardTest[] = [
 const FUSION_CAUTION = 'Sodium burns and explodes with water: dry glass, dry hands, goggles, screen, hood, sand at hand, no water near until the tube is red hot. Never fuse a nitroalkane, azide, diazo compound, chloroform, carbon tetrachloride or the like: they explode with sodium. Left-over sodium spits as the tube breaks: cover the dish at once. Scraps of sodium go into 2-propanol, never into the sink.';
 
 const ELEMENTS: readonly StandardTest[] = [
-  { id: 'sodium-fusion', title: 'Sodium fusion', station: { organic: 'fusion' }, makes: [EXTRACT], watch: ['extract'], caution: FUSION_CAUTION,
+  { id: 'sodium-fusion', title: 'Sodium fusion', station: { organic: 'fusion' }, makes: [EXTRACT_PLACE], watch: ['extract'], caution: FUSION_CAUTION, hazard: 'high',
     purpose: 'Red-hot sodium turns nitrogen, sulfur and the halogens into sodium salts that water takes up: one extract for every element test.',
     materials: ['sodium under oil, knife, tweezers, drying papers', '2 or 3 ignition tubes and a holder', 'evaporating dish, distilled water, wire gauze', 'funnel, filter paper, glass rod'],
     steps: [{ op: { op: 'fuse', sodium_mg: 60, sample_mg: 40, gentle_minutes: 2, red_hot: true, tubes: 2, water_mL: 10, boil_to_mL: 3.5, order: 'melt-first', dried: true, covered: true } }],
     mistaken: 'A brown or cloudy extract means an incomplete fusion: do it again, or every test after it is worthless.' },
-  { id: 'nitrogen-iron', title: 'Nitrogen with iron(II) sulfate', station: { organic: 'elements' }, start: EXTRACT, watch: ['precipitate', 'solution'],
+  { id: 'nitrogen-iron', title: 'Nitrogen with iron(II) sulfate', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['precipitate', 'solution'],
     purpose: 'Cyanide and iron(II) make hexacyanoferrate; with iron(III), in acid, Prussian blue.',
-    caution: 'Hydrogen cyanide may come off as it is acidified: hood.',
+    caution: 'Hydrogen cyanide may come off as it is acidified: hood.', hazard: 'high',
     steps: [
-      take(1, EXTRACT),
+      take(1, EXTRACT_PLACE),
       chosen('iron-ii-sulfate', { solid: [put('iron-ii-sulfate-solid', 0.1, 'No more than this: it must stay alkaline, or cyanide boils away. The green precipitate now is only iron hydroxide from the alkali.')], fresh: [pour('iron-ii-sulfate-fresh-0.5M', 1, 'The green precipitate now is only iron hydroxide from the alkali.')] }),
       boil(2, '1', 'Boiling in air makes the iron(III) that is needed.'), cool('1'),
       chosen('nitrogen-acid', { sulfuric: [pour('sulfuric-acid-1M', 4, 'Until the hydroxide has gone.')], hydrochloric: [pour('hydrochloric-acid-2M', 4, 'Until the hydroxide has gone.')], concentrated: [drops('hydrochloric-acid-conc', 18, 'Until the hydroxide has gone.')] }),
@@ -111,22 +113,22 @@ const ELEMENTS: readonly StandardTest[] = [
     ],
     signs: [proof('N', { ...anyPpt, colour: [...BLUES] }), proof('N', liquid('deep-blue')), sign('N', { channel: 'solution', colour: [...REDS] })],
     mistaken: 'A green precipitate from alkali alone is no nitrogen: it must stay blue in acid. Yellow iron(III) over a little blue reads as green. Red is thiocyanate: nitrogen and sulfur, with too little sodium.' },
-  { id: 'nitrogen-with-sulfur', title: 'Nitrogen with sulfur: thiocyanate', station: { organic: 'elements' }, start: EXTRACT, watch: ['solution'],
-    purpose: 'Where sodium was scarce, nitrogen and sulfur stay together as thiocyanate: red with iron(III).', caution: 'Hydrogen sulfide and cyanide come off: hood.',
-    steps: [take(0.4, EXTRACT), pour('hydrochloric-acid-2M', 1), boil(2, '1', 'Free of sulfide.'), cool('1'), drops('iron-iii-chloride-0.1M', 6), look('1')],
+  { id: 'nitrogen-with-sulfur', title: 'Nitrogen with sulfur: thiocyanate', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['solution'],
+    purpose: 'Where sodium was scarce, nitrogen and sulfur stay together as thiocyanate: red with iron(III).', caution: 'Hydrogen sulfide and cyanide come off: hood.', hazard: 'high',
+    steps: [take(0.4, EXTRACT_PLACE), pour('hydrochloric-acid-2M', 1), boil(2, '1', 'Free of sulfide.'), cool('1'), drops('iron-iii-chloride-0.1M', 6), look('1')],
     signs: [proof(['N', 'S'], { channel: 'solution', colour: [...REDS] })], mistaken: 'Iron(III) chloride is itself yellow to orange: compare with a blank. Fluoride bleaches the red.' },
-  { id: 'sulfur-nitroprusside', title: 'Sulfur with nitroprusside', station: { organic: 'elements' }, start: EXTRACT, watch: ['solution'],
+  { id: 'sulfur-nitroprusside', title: 'Sulfur with nitroprusside', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['solution'],
     purpose: 'Sulfide turns nitroprusside violet, for a moment.', caution: 'Nitroprusside is toxic: gloves.',
-    steps: [take(0.4, EXTRACT), pour('water', 0.5), drops('sodium-nitroprusside-1pc', 3), look('1')],
+    steps: [take(0.4, EXTRACT_PLACE), pour('water', 0.5), drops('sodium-nitroprusside-1pc', 3), look('1')],
     signs: [proof('S', { channel: 'solution', colour: ['violet', 'crimson'] })], mistaken: 'The violet fades: look at once. Thiocyanate gives none: a compound with nitrogen may hide its sulfur there.' },
-  { id: 'sulfur-lead', title: 'Sulfur with lead acetate', station: { organic: 'elements' }, start: EXTRACT, watch: ['precipitate'],
+  { id: 'sulfur-lead', title: 'Sulfur with lead acetate', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['precipitate'],
     purpose: 'Black lead sulfide from the extract in acetic acid.', caution: 'Lead: gloves, heavy-metal waste.',
-    steps: [take(0.4, EXTRACT), pour('acetic-acid-2M', 1.2, 'Acid to litmus, or white lead hydroxide falls.'), drops('lead-acetate-0.1M', 5), look('1')],
+    steps: [take(0.4, EXTRACT_PLACE), pour('acetic-acid-2M', 1.2, 'Acid to litmus, or white lead hydroxide falls.'), drops('lead-acetate-0.1M', 5), look('1')],
     signs: [proof('S', { ...anyPpt, colour: ['black', 'dark-brown'] })], mistaken: 'White is lead halide or hydroxide, not sulfide.' },
-  { id: 'halogen-silver', title: 'Halogen with silver nitrate', station: { organic: 'elements' }, start: EXTRACT, makes: ['XAg'], watch: ['precipitate'],
-    purpose: 'The silver halide, from acid that was boiled free of cyanide and sulfide.', caution: 'Hydrogen cyanide and sulfide go off as it boils: hood.',
+  { id: 'halogen-silver', title: 'Halogen with silver nitrate', station: { organic: 'elements' }, start: EXTRACT_PLACE, makes: ['XAg'], watch: ['precipitate'],
+    purpose: 'The silver halide, from acid that was boiled free of cyanide and sulfide.', caution: 'Hydrogen cyanide and sulfide go off as it boils: hood.', hazard: 'high',
     steps: [
-      take(0.6, EXTRACT, 'XAg'), until('nitric-acid-2M', 'just-acidic', 'Acid first: alkali alone gives brown silver oxide.', 'XAg'), drops('nitric-acid-2M', 2, 'No more: hot strong nitric acid takes iodide to iodine.', 'XAg'),
+      take(0.6, EXTRACT_PLACE, 'XAg'), until('nitric-acid-2M', 'just-acidic', 'Acid first: alkali alone gives brown silver oxide.', 'XAg'), drops('nitric-acid-2M', 2, 'No more: hot strong nitric acid takes iodide to iodine.', 'XAg'),
       chosen('boil-before-silver', { always: [boil(6, 'XAg', 'Cyanide and sulfide must go, or they pose as a halide.')], 'if-found': [boil(6, 'XAg', 'As nitrogen or sulfur may be there.')] }),
       cool('XAg'), pour('silver-nitrate-0.1M', 0.6, undefined, 'XAg'), look('XAg'),
     ],
@@ -137,11 +139,11 @@ const ELEMENTS: readonly StandardTest[] = [
     when: { tests: ['halogen-silver'], shows: anyPpt, otherwise: 'silver nitrate gave no precipitate' },
     steps: [{ op: { op: 'centrifuge', vessel: 'XAg' } }, { op: { op: 'decant', from: 'XAg', to: '2' }, why: 'The acid away: it would use up the ammonia.' }, pour('ammonia-2M', 3, undefined, 'XAg'), shake('XAg'), look('XAg')],
     signs: [proof('Cl', { channel: 'precipitate', event: 'dissolved' }), sign('Br', { channel: 'precipitate', event: ['persists', 'partly-dissolved'], colour: ['cream', 'pale-yellow', 'off-white', 'white'] }), sign('I', { channel: 'precipitate', event: 'persists', colour: ['yellow', 'pale-yellow'] })] },
-  { id: 'halogen-layer', title: 'Oxidant and a layer', station: { organic: 'elements' }, start: EXTRACT, watch: ['layer'],
-    purpose: 'The arbiter: bromine colours the layer orange to brown, iodine violet, chlorine not.', caution: 'Chlorine: hood.',
+  { id: 'halogen-layer', title: 'Oxidant and a layer', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['layer'],
+    purpose: 'The arbiter: bromine colours the layer orange to brown, iodine violet, chlorine not.', caution: 'Chlorine: hood.', hazard: 'high',
     when: { tests: ['halogen-silver'], shows: anyPpt, otherwise: 'silver nitrate gave no precipitate' },
     steps: [
-      take(0.4, EXTRACT), until('sulfuric-acid-1M', 'just-acidic', 'Sulfuric, as nitric acid would take the iodide.'), drops('sulfuric-acid-1M', 2), boil(3), cool(),
+      take(0.4, EXTRACT_PLACE), until('sulfuric-acid-1M', 'just-acidic', 'Sulfuric, as nitric acid would take the iodide.'), drops('sulfuric-acid-1M', 2), boil(3), cool(),
       chosen('layer-solvent', { cyclohexane: [pour('cyclohexane', 1)], dichloromethane: [pour('dichloromethane', 1)], 'carbon-disulfide': [pour('carbon-disulfide', 1)], 'carbon-tetrachloride': [pour('carbon-tetrachloride', 1)] }),
       chosen('layer-oxidant', {
         'chlorine-water': [drops('chlorine-water', 10, 'Drop by drop, shaking: an excess bleaches iodine.'), shake(), drops('chlorine-water', 10), shake()],
@@ -153,13 +155,13 @@ const ELEMENTS: readonly StandardTest[] = [
     ],
     signs: [proof('Br', layer('orange')), proof('Br', { channel: 'layer', event: 'present', colour: ['yellow', 'orange', 'orange-red', 'brown', 'red-brown', 'pale-yellow'] }), proof('I', { channel: 'layer', event: 'present', colour: ['violet', 'pink', 'crimson'] })],
     mistaken: 'Iodine comes first and hides bromine: bleach it with more oxidant, and look again. Too much at once bleaches both.' },
-  { id: 'phosphorus-molybdate', title: 'Phosphorus with molybdate', station: { organic: 'elements' }, start: EXTRACT, watch: ['precipitate'],
+  { id: 'phosphorus-molybdate', title: 'Phosphorus with molybdate', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['precipitate'],
     purpose: 'Phosphide and phosphate, oxidised with nitric acid, give yellow ammonium phosphomolybdate.', caution: 'Strong nitric acid: goggles, hood.',
-    steps: [take(0.4, EXTRACT), pour('nitric-acid-6M', 1), boil(2, '1', 'Cyanide and sulfide out, phosphide to phosphate.'), pour('ammonium-molybdate-reagent', 1), { op: { op: 'heat', vessel: '1', to: 'warm', minutes: 3 } }, stand(5), look('1')],
+    steps: [take(0.4, EXTRACT_PLACE), pour('nitric-acid-6M', 1), boil(2, '1', 'Cyanide and sulfide out, phosphide to phosphate.'), pour('ammonium-molybdate-reagent', 1), { op: { op: 'heat', vessel: '1', to: 'warm', minutes: 3 } }, stand(5), look('1')],
     signs: [proof('P', { ...anyPpt, colour: 'yellow' })], mistaken: 'Sulfide leaves pale-yellow sulfur in the acid, with or without phosphorus.' },
-  { id: 'fluorine-zirconium', title: 'Fluorine with zirconium and alizarin', station: { organic: 'elements' }, start: EXTRACT, watch: ['solution'],
+  { id: 'fluorine-zirconium', title: 'Fluorine with zirconium and alizarin', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['solution'],
     purpose: 'Fluoride takes zirconium from the red lake and leaves the dye yellow.',
-    steps: [take(0.4, EXTRACT), pour('acetic-acid-2M', 0.8, 'Weak acid, and cold: hydrogen fluoride must not boil away.'), drops('zirconium-alizarin', 3), stand(3), look('1')],
+    steps: [take(0.4, EXTRACT_PLACE), pour('acetic-acid-2M', 0.8, 'Weak acid, and cold: hydrogen fluoride must not boil away.'), drops('zirconium-alizarin', 3), stand(3), look('1')],
     signs: [proof('F', { channel: 'solution', colour: ['yellow', 'pale-yellow'] })], control: 'blank', mistaken: 'Sulfate and phosphate in quantity do the same.' },
 ];
 
@@ -178,13 +180,13 @@ const GROUPS: readonly StandardTest[] = [
   classTest({ id: 'dnp', title: '2,4-Dinitrophenylhydrazine', station: 'carbonyl', watch: ['precipitate'], materials: ['2,4-dinitrophenylhydrazine reagent'],
     purpose: 'Aldehydes and ketones give a yellow to red precipitate, the redder the longer the conjugation.',
     how: 'Dissolve 50 mg or 2 drops in 1 mL of ethanol, add 2 mL of the reagent, shake; wait up to 10 minutes.',
-    caution: 'The reagent is toxic and stains; dry it is explosive.',
+    caution: 'The reagent is toxic and stains; dry it is explosive.', hazard: 'high',
     signs: [sign(['aldehyde', 'ketone', 'quinone'], { channel: 'precipitate', event: 'formed', colour: ['yellow', 'orange', 'orange-red', 'red'] })],
     mistaken: 'The reagent itself is orange: only a precipitate counts. Some alcohols are oxidised by it and give a little.' }),
   classTest({ id: 'ammoniacal-silver', title: 'Ammoniacal silver', station: 'carbonyl', watch: ['deposit', 'precipitate'], materials: ['silver nitrate, ammonia, sodium hydroxide: mixed now, not kept'], when: { ...CARBONYL, tests: [...CARBONYL.tests, 'iron-iii-chloride', 'solubility-nahco3-5pc'], shows: [anyPpt, { channel: 'ring', event: 'formed' }, { channel: 'solution', colour: ['brown', 'green', 'red-brown', 'red'] }, { channel: 'gas', event: 'evolved' }] },
     purpose: 'Aldehydes, reducing sugars and easily oxidised phenols deposit a mirror.',
     how: 'Into a clean tube: 1 mL of silver nitrate, a drop of sodium hydroxide, ammonia just until clear; add 50 mg or 2 drops, and stand in warm water for 10 minutes. Do not shake.',
-    caution: 'On standing it forms silver nitride, which explodes: mix it fresh, acidify and pour it away at once.',
+    caution: 'On standing it forms silver nitride, which explodes: mix it fresh, acidify and pour it away at once.', hazard: 'high',
     signs: [sign(['aldehyde', 'carbohydrate'], { channel: 'deposit', event: 'formed', colour: ['silver', 'grey', 'black'] })] }),
   classTest({ id: 'copper-tartrate', title: 'Copper tartrate', station: 'carbonyl', watch: ['precipitate'], materials: ['copper sulfate, alkaline tartrate: mixed now'], when: CARBONYL,
     purpose: 'Aliphatic aldehydes and reducing sugars turn the deep blue to red copper(I) oxide; aromatic aldehydes do not.',
@@ -245,11 +247,11 @@ const GROUPS: readonly StandardTest[] = [
     signs: [sign('amine-primary', { channel: 'gas', event: 'evolved' }), proof('amine-secondary', { channel: 'layer', event: 'present', colour: ['yellow', 'orange'] })] }),
   classTest({ id: 'azo-coupling', title: 'Azo coupling', station: 'nitrogen', watch: ['precipitate'], materials: ['sodium nitrite, hydrochloric acid, ice', '2-naphthol in sodium hydroxide'], when: NITROGEN,
     purpose: 'A primary aromatic amine, diazotised, couples with 2-naphthol to an orange-red dye.',
-    how: 'Dissolve 50 mg in 2 mL of 2 M hydrochloric acid, cool in ice, add cold sodium nitrite, then pour into cold 2-naphthol in alkali.', caution: 'Keep it below 5 °C; dry diazonium salts explode.',
+    how: 'Dissolve 50 mg in 2 mL of 2 M hydrochloric acid, cool in ice, add cold sodium nitrite, then pour into cold 2-naphthol in alkali.', caution: 'Keep it below 5 °C; dry diazonium salts explode.', hazard: 'high',
     signs: [proof('amine-primary-aryl', { channel: 'precipitate', event: 'formed', colour: ['red', 'orange-red', 'orange'] })] }),
   classTest({ id: 'carbylamine', title: 'Carbylamine', station: 'nitrogen', watch: ['smell'], materials: ['chloroform, sodium hydroxide in ethanol'], when: NITROGEN,
     purpose: 'Primary amines give an isocyanide, with a smell that is not forgotten.',
-    how: 'Warm a drop or 20 mg with 3 drops of chloroform and 1 mL of alcoholic alkali, waft once, then add acid in the hood.', caution: 'Isocyanides are poisonous, chloroform harmful: hood, tiny amounts; destroy with hydrochloric acid.',
+    how: 'Warm a drop or 20 mg with 3 drops of chloroform and 1 mL of alcoholic alkali, waft once, then add acid in the hood.', caution: 'Isocyanides are poisonous, chloroform harmful: hood, tiny amounts; destroy with hydrochloric acid.', hazard: 'high',
     signs: [sign(['amine-primary', 'amine-primary-aryl'], { channel: 'smell', smell: 'pungent' })] }),
   classTest({ id: 'sulfonyl-chloride', title: 'Benzenesulfonyl chloride', station: 'nitrogen', watch: ['precipitate'], materials: ['benzenesulfonyl chloride, sodium hydroxide, hydrochloric acid'], when: NITROGEN,
     purpose: 'Primary amines: clear in alkali, solid with acid. Secondary: a solid that alkali leaves. Tertiary: nothing.',
@@ -274,12 +276,12 @@ const GROUPS: readonly StandardTest[] = [
 ];
 
 const POINTS: readonly StandardTest[] = [
-  classTest({ id: 'melting-point', title: 'Melting point', station: 'points', watch: ['temperature'], alone: true, materials: ['capillaries, bath or block, thermometer'],
+  classTest({ id: 'melting-point', reads: 'melts', title: 'Melting point', station: 'points', watch: ['temperature'], alone: true, materials: ['capillaries, bath or block, thermometer'],
     when: { tests: ['compound-look'], shows: solidSeen, otherwise: 'it is a liquid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
     purpose: 'A sharp range tells that it is pure, and which of the candidates it may be.',
     how: 'Dry, powder, fill 3 mm of a capillary. Heat fast to 20 °C below, then 2 °C a minute; write the first drop and the last crystal.',
     caution: 'A hot oil bath burns: no water in it.', mistaken: 'Heated too fast it reads high; damp or impure it reads low and wide.' }),
-  classTest({ id: 'boiling-point', title: 'Boiling point', station: 'points', watch: ['temperature'], alone: true, materials: ['small tube, inverted capillary, bath, thermometer'],
+  classTest({ id: 'boiling-point', reads: 'boils', title: 'Boiling point', station: 'points', watch: ['temperature'], alone: true, materials: ['small tube, inverted capillary, bath, thermometer'],
     when: { tests: ['compound-look'], shows: liquidSeen, otherwise: 'it is a solid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
     purpose: 'The boiling point of the liquid, corrected to standard pressure.',
     how: 'Half a millilitre in a small tube with an inverted capillary. Heat until bubbles stream, let cool: read as the liquid enters the capillary.',

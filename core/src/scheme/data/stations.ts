@@ -17,6 +17,10 @@ export const SCHOOL_NAMES: Readonly<Record<Scheme, string>> = {
   organic: 'Organic compound',
 };
 
+/** The shared tube of the original solution, and that of a sodium fusion's extract. */
+export const ORIGINAL_SOLUTION = 'S';
+export const EXTRACT_PLACE = 'extract';
+
 /** What a shared tube holds, for its label. */
 export const PLACE_NAMES: Readonly<Record<string, string>> = {
   extract: 'sodium extract', XAg: 'silver halide',

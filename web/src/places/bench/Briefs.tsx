@@ -43,9 +43,8 @@ export function BriefLedger({ view }: { view: CaseView }) {
 export function BriefSuspects({ view }: { view: CaseView }) {
   const id = useCaseId();
   const { data, isFetching, isLookingFurther } = useReasoning(view);
-  const shown =
-    data && !data.waiting ? inOrder(data.candidates).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
-  const ruledOut = data && !data.waiting ? data.candidates.filter((s) => s.state === 'ruled-out').length : 0;
+  const shown = data && !data.waiting ? inOrder(data.suspects).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
+  const ruledOut = data && !data.waiting ? data.suspects.filter((s) => s.state === 'ruled-out').length : 0;
   return (
     <section aria-label="Suspects in brief" className="mt-6" aria-busy={isFetching || isLookingFurther}>
       <h2 className="label font-sans">Suspects</h2>

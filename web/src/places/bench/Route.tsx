@@ -3,7 +3,8 @@ import { Ban, Check, ChevronDown, Circle, CornerDownRight, Square } from 'lucide
 import { Accordion } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import type { Scheme } from '#core/scheme/model';
-import { EXTRACT_PLACE, extractNeeded, nextOn, routeOf, type Standing, type Station, stillNeeds } from '#core/scheme/route';
+import { extractNeeded, nextOn, routeOf, type Standing, type Station, stillNeeds } from '#core/scheme/route';
+import { EXTRACT_PLACE } from '#core/scheme/data/stations';
 import { schoolOf } from '#core/scheme/rules';
 import { SCHOOL_NAMES } from '#core/scheme/tests';
 import { Link } from 'react-router';

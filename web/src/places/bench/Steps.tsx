@@ -4,6 +4,8 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Op } from '#core/bench/ops';
 import { layOut } from '#core/scheme/layout';
+import type { CaseView } from '#contract';
+import type { OpenCase } from '../../state/case';
 import type { StandardTest } from '#core/scheme/model';
 import { cautionsOf, restriction, wasteOf } from '#core/scheme/needs';
 import { sayOp, waitOf } from '#core/scheme/say';
@@ -12,14 +14,22 @@ import { CONTROLS, LookFor } from '../../parts/LookFor';
 import { Button } from '../../parts/ui';
 import { Fusion, FusionTaught } from './Fusion';
 import { Corrected, type Melting, meltingFields, MeltingOptions, USUAL_MELTING } from './MeltingOptions';
-import type { PanelProps } from './TestPanel';
 
 /** The steps of a standard test. In a simulated case they are done here; in a real one they are ticked. */
-export function Steps({ test, view, append, hold, choose }: PanelProps & { test: StandardTest }) {
+export interface StepsProps {
+  test: StandardTest;
+  view: CaseView;
+  append: OpenCase['append'];
+  hold: (tube: string) => void;
+  choose: (test: string) => void;
+}
+
+export function Steps({ test, view, append, hold, choose }: StepsProps) {
   const [busy, setBusy] = useState(false);
   const [again, setAgain] = useState(false);
   const [melting, setMelting] = useState<Melting>(USUAL_MELTING);
-  const opens = (op: Op): Op => (op.op === 'test' && op.test === 'melting-point' ? { ...op, ...meltingFields(melting) } : op);
+  const opens = (op: Op): Op =>
+    op.op === 'test' && test.reads === 'melts' && !op.control ? { ...op, ...meltingFields(melting) } : op;
   const real = view.summary.kind === 'real';
   const steps = useMemo(() => stepsOf(test, view.rules), [test, view.rules]);
   const layout = useMemo(
@@ -96,8 +106,8 @@ export function Steps({ test, view, append, hold, choose }: PanelProps & { test:
         </p>
       )}
       {test.control && <p className="mt-2 text-sm text-muted">{CONTROLS[test.control]}</p>}
-      {test.id === 'boiling-point' && real && <Corrected of="boiling" />}
-      {test.id === 'melting-point' && !finished && <MeltingOptions options={melting} change={setMelting} real={real} />}
+      {test.reads === 'boils' && real && <Corrected of="boiling" />}
+      {test.reads === 'melts' && !finished && <MeltingOptions options={melting} change={setMelting} real={real} />}
       {fusing && ready && !finished && <Fusion view={view} busy={busy} fuse={(op) => void perform(op)} />}
       <ol className={clsx('mt-3 space-y-1 text-sm', fusing && 'hidden')} aria-label="Steps">
         {steps.map((s, i) => (

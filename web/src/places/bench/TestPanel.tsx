@@ -1,23 +1,18 @@
 import { PLACE_NAMES, stepsOf } from '#core/scheme/tests';
 import type { StandardTest } from '#core/scheme/model';
-import type { CaseView, VesselView } from '#contract';
-import type { OpenCase } from '../../state/case';
+import type { VesselView } from '#contract';
 import { Reckoner } from './Reckoner';
-import { Steps } from './Steps';
+import { Steps, type StepsProps } from './Steps';
 
-export interface PanelProps {
+interface PanelProps extends Omit<StepsProps, 'test'> {
   test: StandardTest | null;
-  view: CaseView;
   held: VesselView | null;
-  append: OpenCase['append'];
-  hold: (tube: string) => void;
-  choose: (test: string) => void;
 }
 
 function Measures({ held }: { held: VesselView | null }) {
   if (!held) return null;
   const items = [
-    ...(held.drawing.mL > 0 ? [{ value: `${held.drawing.mL.toFixed(2)} mL`, name: 'in the tube' }] : []),
+    ...(held.drawing.mL > 0 ? [{ value: `${held.drawing.mL.toFixed(1)} mL`, name: 'in the tube' }] : []),
     ...(held.lastReagent ? [{ value: `${held.drops} ${held.drops === 1 ? 'drop' : 'drops'}`, name: held.lastReagent }] : []),
     { value: `${held.celsius} °C`, name: held.celsius > 30 ? 'hot' : 'at rest' },
   ];

@@ -1,6 +1,6 @@
 /** What can be done to the tube in hand, menu by menu. */
 import type { Op } from '#core/bench/ops';
-import { EXTRACT_PLACE } from '#core/scheme/route';
+import { EXTRACT_PLACE } from '#core/scheme/data/stations';
 import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 

@@ -55,7 +55,7 @@ function Sheet({ of: c }: { of: CaseSummary }) {
 }
 
 /** A few fields that begin a case together; what is wrong with them is told before anything is sent. */
-function Beginning<T extends z.ZodType>({
+function BeginForm<T extends z.ZodType>({
   name,
   title,
   note,
@@ -111,7 +111,7 @@ const KINDS = [
 /** A sample that really stands on the bench: Foxing leads, counts and records; the eyes are yours. */
 function RealSample({ create, busy }: { create: (real: Real) => void; busy: boolean }) {
   return (
-    <Beginning
+    <BeginForm
       name="A real sample"
       title="A real sample on your bench"
       note="Foxing leads you through the tests, counts, times and reasons; what is seen, you say."
@@ -127,14 +127,14 @@ function RealSample({ create, busy }: { create: (real: Real) => void; busy: bool
       <TextField label="What it looks like" name="look" maxLength={80} />
       <TextField label="Grams" name="grams" inputMode="decimal" />
       <ChoiceField label="Kind" name="matter" options={KINDS} defaultValue="salt" />
-    </Beginning>
+    </BeginForm>
   );
 }
 
 /** Any structure as an unknown, for whoever sets it: the label should not tell. */
 function OwnStructure({ create, busy }: { create: (structure: Structure) => void; busy: boolean }) {
   return (
-    <Beginning
+    <BeginForm
       name="A structure of your own"
       title="Or any organic structure, simulated"
       note="Set an unknown for someone else by its SMILES; the case shows only the label."
@@ -148,7 +148,7 @@ function OwnStructure({ create, busy }: { create: (structure: Structure) => void
     >
       <TextField label="Label" name="name" maxLength={60} />
       <TextField label="SMILES" name="smiles" maxLength={500} autoComplete="off" spellCheck={false} />
-    </Beginning>
+    </BeginForm>
   );
 }
 

@@ -62,7 +62,7 @@ export function Candidates({ reasoned, view }: { reasoned: Reasoned; view: CaseV
         </p>
       )}
       <ol className="mt-2 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
-        {reasoned.identities.slice(0, 6).map(({ compound, probability, against, ions }, i) =>
+        {reasoned.candidates.slice(0, 6).map(({ compound, probability, against, ions }, i) =>
           compound ? (
             <li
               key={compound.name}

@@ -15,17 +15,17 @@ function shade(decibans: number): string {
 
 /** Entries across, ions down: which entry moved which ion, and by how much. */
 export function Matrix({
-  candidates,
+  suspects,
   entries,
   chosen,
 }: {
-  candidates: readonly SuspectView[];
+  suspects: readonly SuspectView[];
   entries: readonly EntryView[];
   chosen: string;
 }) {
   const id = useCaseId();
   const used = entries.filter((e) => !e.struck);
-  const rows = candidates.filter(
+  const rows = suspects.filter(
     (c) => c.because.some((b) => Math.abs(b.decibans) >= 1) && (c.state !== 'ruled-out' || c.id === chosen),
   );
   if (!used.length || !rows.length) return null;

@@ -102,10 +102,10 @@ export function Suspects() {
         <Waiting entries={data.waiting} />
       </Plain>
     );
-  const sorted = inOrder(data.candidates);
+  const sorted = inOrder(data.suspects);
   const wanted = params['ion'] ? decodeURIComponent(params['ion']) : undefined;
   const chosen = sorted.find((s) => s.id === wanted) ?? sorted[0]!;
-  const [best] = data.identities;
+  const [best] = data.candidates;
   const compound = view.summary.matter === 'compound';
   return (
     <div className={PAGE}>
@@ -142,7 +142,7 @@ export function Suspects() {
         <Evidence s={chosen} view={view} />
         <Next reasoned={data} view={view} />
       </div>
-      <Matrix candidates={sorted} entries={view.entries} chosen={chosen.id} />
+      <Matrix suspects={sorted} entries={view.entries} chosen={chosen.id} />
       {data.unused.length > 0 && (
         <section aria-label="Not used" className="mt-6 text-sm text-muted">
           <h2 className="label font-sans">Not used</h2>

@@ -5,7 +5,7 @@ import { molarMass, parseFormula } from '../matter/formula';
 import { type ReactionTaken, runRedox } from '../reactions/redox';
 import { solventById, type Vessel } from './vessel';
 
-export interface Settling {
+export interface ReactingConditions {
   readonly minutes: number;
   /** Is the layer, if any, mixed with the water? */
   readonly mixed?: boolean;
@@ -13,6 +13,8 @@ export interface Settling {
   readonly pressure?: number;
 }
 
+/** What of the air goes into a stirred liquid. */
+const AIR = 'O2';
 /** mol of oxygen that a minute in air brings to a stirred tube. Uncertain: an order of magnitude. */
 const AIR_MOL_PER_MINUTE = 4e-7;
 /** A dissolved gas bubbles from a stirred open tube when its own pressure reaches this, atm. Uncertain. */
@@ -55,7 +57,7 @@ function tooCold(vessel: Vessel): Set<string> {
 const lakes = [...solidById.values()].filter((s) => s.traits.on !== undefined);
 
 /** Lakes whose dye is there but not, in `at`, the solid that would hold it. */
-function hostless(at: Equilibrium): string[] {
+function lakesWithoutHost(at: Equilibrium): string[] {
   return lakes.filter((l) => !(at.solids[l.traits.on!]! > 1e-9)).map((l) => l.id);
 }
 
@@ -89,10 +91,10 @@ function heldBack(before: Vessel, after: Equilibrium, minutes: number): Map<stri
  * @returns the vessel after `minutes`, and the redox reactions that ran.
  * @throws NotConverged when the solver fails.
  */
-export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: ReactionTaken[] } {
+export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Vessel; taken: ReactionTaken[] } {
   if (vessel.mL <= 0) return { vessel: { ...vessel, solids: {}, species: {}, pH: null, vapour: {} }, taken: [] };
   const amounts: Record<string, number> = { ...vessel.amounts };
-  const given: Record<string, number> = { ...vessel.given };
+  const lost: Record<string, number> = { ...vessel.lost };
   const solvent = vessel.layer && solventById.get(vessel.layer.solvent);
   if (how.mixed && vessel.layer) {
     for (const [id, mol] of Object.entries(vessel.layer.solutes)) addAmounts(amounts, speciesParts(id), mol);
@@ -105,7 +107,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
     ...(how.mixed && solvent && { layer: { litres: vessel.layer!.mL / 1000, partition: solvent.partition } }),
   };
   const air = AIR_MOL_PER_MINUTE * Math.min(how.minutes, 60);
-  if (air > 0) addAmounts(amounts, { O2: 1 }, air);
+  if (air > 0) addAmounts(amounts, { [AIR]: 1 }, air);
   let at = equilibrate(amounts, where, lastIn(vessel));
   if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
   const redox = runRedox(amounts, where, at, { minutes: how.minutes });
@@ -117,14 +119,14 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   }
   // What oxygen was not used stays in the air.
   if (air > 0) {
-    const back = Math.min(air, amounts['O2'] ?? 0);
-    amounts['O2'] = (amounts['O2'] ?? 0) - back;
-    if (amounts['O2'] < 1e-15) delete amounts['O2'];
-    addAmounts(given, { O2: 1 }, back - air);
-    at = amounts['O2'] === undefined ? without(at, 'O2') : equilibrate(amounts, where, at);
+    const back = Math.min(air, amounts[AIR] ?? 0);
+    amounts[AIR] = (amounts[AIR] ?? 0) - back;
+    if (amounts[AIR] < 1e-15) delete amounts[AIR];
+    addAmounts(lost, { [AIR]: 1 }, back - air);
+    at = amounts[AIR] === undefined ? without(at, AIR) : equilibrate(amounts, where, at);
   }
 
-  const bare = hostless(at);
+  const bare = lakesWithoutHost(at);
   if (bare.length < lakes.length) {
     for (const lake of lakes) if (!bare.includes(lake.id)) where.withheld.delete(lake.id);
     at = equilibrate(amounts, where, at);
@@ -150,7 +152,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
   for (const [id, mol] of Object.entries(at.gases)) {
     gas[id] = (gas[id] ?? 0) + mol;
     addAmounts(amounts, gasById.get(id)!.of, -mol);
-    addAmounts(given, gasById.get(id)!.of, mol);
+    addAmounts(lost, gasById.get(id)!.of, mol);
   }
   const vapour: Record<string, number> = {};
   for (const g of gases) {
@@ -183,7 +185,7 @@ export function settle(vessel: Vessel, how: Settling): { vessel: Vessel; taken: 
       pH: -(at.lnActivity.get('H+') ?? -7 * Math.LN10) / Math.LN10,
       gas,
       vapour,
-      given,
+      lost,
       ...(layer && { layer }),
     },
   };
