@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { openCase } from './helpers';
 
 for (const theme of ['light', 'hood'] as const) {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 
 test('the handbook: a test is found by a part of its name, with what reacts and what each gives', async ({ page }) => {
   await page.goto('/cases');

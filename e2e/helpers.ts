@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Page } from './fixtures';
 
 /** Opens a case from the list by the name on its sheet. */
 export async function openCase(page: Page, name: string): Promise<void> {

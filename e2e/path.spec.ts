@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import {
   addReagent,
   bench,
@@ -83,11 +83,11 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await page.bringToFront();
 
   await addReagent(page, 'ammonia, 2', 'Ammonia, 2 M', '1 drop');
-  await expect(tube(page, 'A')).toHaveAttribute('aria-label', /pale-blue solid/);
+  await expect(tube(page, 'A')).toHaveAttribute('aria-label', /pale blue solid/);
   await expect(bench(page).getByText('1 drop', { exact: true }).first()).toBeVisible();
   await addReagent(page, 'ammonia, 6', 'Ammonia, 6 M', '1 mL');
-  await expect(tube(page, 'A')).toHaveAttribute('aria-label', /deep-blue clear liquid/);
-  await expect(tube(second, 'A')).toHaveAttribute('aria-label', /deep-blue clear liquid/);
+  await expect(tube(page, 'A')).toHaveAttribute('aria-label', /deep blue clear liquid/);
+  await expect(tube(second, 'A')).toHaveAttribute('aria-label', /deep blue clear liquid/);
 
   await choose(page, 'Heat', /Warm it/);
   await expect(bench(page).getByText('60 °C')).toBeVisible();

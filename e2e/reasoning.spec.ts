@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './fixtures';
 import { doSteps, houseRules, newCase, record, suspects, work } from './helpers';
 
 test('a wrong observation makes a conflict; the settling test resolves it, and the states follow', async ({ page }) => {

@@ -14,8 +14,24 @@ const HELP = `Usage: ./foxing <command>
   predict --salt F   the outcome of every standard test; --smiles S for an organic compound
   atlas              build the atlases anew when the data has changed
   species            print the thermodynamic data in use
-  bench [reasoning]  print the solver's times, or those of the reasoning and how well whole sets are worked (--quick for some)
+  bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of append, load
+                     (--people, --minutes) and fuzz (--requests), how the server bears them
 `;
+
+/** What measures, by its name. */
+const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<number>>> = {
+  solver: async () => (await import('../../bench/solver')).bench(),
+  reasoning: async (args) => (await import('../../bench/reasoning')).benchReasoning(args.includes('--quick')),
+  append: async () => (await import('../../bench/appending')).benchAppend(),
+  load: async (args) => (await import('../../bench/load')).benchLoad(args),
+  fuzz: async (args) => (await import('../../bench/fuzz')).benchFuzz(args),
+};
+
+function bench([name = 'solver', ...rest]: readonly string[]): Promise<number> {
+  const chosen = Object.hasOwn(BENCHES, name) ? BENCHES[name] : undefined;
+  if (!chosen) throw new UserError(`bench takes one of ${Object.keys(BENCHES).join(', ')}; not "${name}"`);
+  return chosen(rest);
+}
 
 async function run(argv: readonly string[]): Promise<number> {
   const [command, ...rest] = argv;
@@ -42,9 +58,7 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'species':
       return (await import('../../cli/src/species')).species();
     case 'bench':
-      return rest[0] === 'reasoning'
-        ? (await import('../../bench/reasoning')).benchReasoning(rest.includes('--quick'))
-        : (await import('../../bench/solver')).bench();
+      return bench(rest);
     case undefined:
     case 'help':
     case '--help':

@@ -98,6 +98,11 @@ export class Supervisor {
     }
   }
 
+  /** The server's process; undefined while there is none. */
+  get serverPid(): number | undefined {
+    return this.child?.pid;
+  }
+
   /** Lets the server finish what is under way. */
   async stop(): Promise<void> {
     this.stopping = true;

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { z } from 'zod';
-import { buildWeb } from './demo';
+import { buildWeb } from './web';
 import { UserError } from './errors';
 import { ensureChromium, ensurePostgres } from './packages';
 import { run, say } from './run';

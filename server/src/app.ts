@@ -33,15 +33,16 @@ export interface AppParts {
   readonly web?: string;
   /** Names besides localhost under which the server is reached. */
   readonly hosts?: readonly string[];
+  readonly requestsPerMinute?: number;
 }
 
 /** Of one person; a keyboard in a hurry stays well below. */
 const REQUESTS_PER_MINUTE = 1200;
 
-const perPerson = () =>
+const perPerson = (limit: number) =>
   rateLimit({
     windowMs: 60000,
-    limit: REQUESTS_PER_MINUTE,
+    limit,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
     keyGenerator: (req) => actor(req).id,
@@ -50,7 +51,8 @@ const perPerson = () =>
     },
   });
 
-export function createApp({ db, live, cases, reasoning, bench, thought, log, web, hosts }: AppParts): Express {
+export function createApp({ db, live, cases, reasoning, bench, thought, log, web, hosts, ...rest }: AppParts): Express {
+  const { requestsPerMinute = REQUESTS_PER_MINUTE } = rest;
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: false }));
@@ -79,7 +81,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     express.json({ limit: '200kb' }),
     wellFormed,
     identify(db),
-    perPerson(),
+    perPerson(requestsPerMinute),
     (_req, res, next) => {
       res.setHeader('cache-control', 'no-store');
       next();

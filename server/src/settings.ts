@@ -7,6 +7,8 @@ export const serverSettingsSchema = z.object({
   web: z.string().optional(),
   logLevel: z.string().optional(),
   hosts: z.array(z.string()).optional(),
+  threads: z.number().optional(),
+  requestsPerMinute: z.number().optional(),
 });
 export type ServerSettings = z.infer<typeof serverSettingsSchema>;
 

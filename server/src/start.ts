@@ -25,6 +25,8 @@ export interface StartOptions {
   readonly hosts?: readonly string[];
   /** Of each crew; as many as there are cores by default. */
   readonly threads?: number;
+  /** Of one person. */
+  readonly requestsPerMinute?: number;
 }
 
 const DRAIN_MS = 5000;
@@ -46,6 +48,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
     log,
     ...(options.web && { web: options.web }),
     ...(options.hosts && { hosts: options.hosts }),
+    ...(options.requestsPerMinute && { requestsPerMinute: options.requestsPerMinute }),
   });
   const rest = () => Promise.all([live.close(), bench.close(), thought.close()]);
   const server = app.listen(options.port, '127.0.0.1');

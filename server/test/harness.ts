@@ -1,43 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { APPLICATION, type Cluster, startCluster } from '#launcher/cluster';
+import { throwawayFoxing } from '#launcher/throwaway';
 import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reasoningSchema, withChanges } from '#contract';
 import type { CaseEvent } from '#core/record/events';
-import { prepareDatabase } from '../src/db/prepare';
-import { loadDemo } from '../src/demo/load';
-import { type Running, startServer } from '../src/start';
+import type { Running } from '../src/start';
 
-/** A cluster of its own in a folder that goes with it. */
-export async function freshCluster(): Promise<{ cluster: Cluster; remove(): Promise<void> }> {
-  const folder = mkdtempSync(join(tmpdir(), 'foxing-test-'));
-  chmodSync(folder, 0o755);
-  const cluster = await startCluster(join(folder, 'postgres'));
-  const remove = async () => {
-    await cluster.stop();
-    rmSync(folder, { recursive: true, force: true });
-  };
-  return { cluster, remove };
-}
-
-/** Servers on one database with the demo in it. */
-export async function freshFoxing(servers = 1): Promise<{ cluster: Cluster; servers: Running[]; remove(): Promise<void> }> {
-  const { cluster, remove } = await freshCluster();
-  await prepareDatabase(cluster.ownerUrl, APPLICATION);
-  await loadDemo(cluster.url);
-  const options = { databaseUrl: cluster.url, port: 0, logLevel: 'silent', threads: 1 };
-  const running: Running[] = [];
-  for (let i = 0; i < servers; i++) running.push(await startServer(options));
-  return {
-    cluster,
-    servers: running,
-    remove: async () => {
-      for (const server of running) await server.close();
-      await remove();
-    },
-  };
-}
+/** Servers on one database with the demo in it, each crew of one thread. */
+export const freshFoxing = (servers = 1) => throwawayFoxing({ threads: 1 }, servers);
 
 export interface Answer {
   readonly status: number;
