@@ -169,7 +169,7 @@ const MOST_SECONDS = 20;
 
 function send(url: URL, method: string, headers: Record<string, string>, body: string | undefined): Promise<number> {
   return new Promise((resolve) => {
-    const req = httpRequest(url, { method, headers, timeout: MOST_SECONDS * 1000 }, (res) => {
+    const req = httpRequest(url, { method, headers, agent: false, timeout: MOST_SECONDS * 1000 }, (res) => {
       res.resume();
       res.on('end', () => resolve(res.statusCode ?? 0));
       res.on('error', () => resolve(-1));

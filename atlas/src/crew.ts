@@ -18,7 +18,7 @@ export async function shareOut<T, R>(
   let count = 0;
   const one = () =>
     new Promise<void>((resolve, reject) => {
-      const worker = new Worker(file);
+      const worker = new Worker(file, { execArgv: [] });
       let at = -1;
       const send = () => {
         at = next++;

@@ -26,7 +26,11 @@ function launch(settings: ServerSettings): Promise<{ child: ChildProcess; url: s
   });
   return new Promise((resolve, reject) => {
     child.once('error', reject);
-    child.once('exit', (code) => reject(new Error(`the server ended at its start (${code ?? 'killed'})`)));
+    child.once('exit', (code) =>
+      reject(
+        new UserError(`the server ended at its start (${code ?? 'it was stopped'}); its reason stands above, if it gave one`, 1),
+      ),
+    );
     child.once('message', (message) => {
       const report = serverReportSchema.parse(message);
       if ('url' in report) resolve({ child, url: report.url });

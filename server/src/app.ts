@@ -55,6 +55,8 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   const { requestsPerMinute = REQUESTS_PER_MINUTE } = rest;
   const app = express();
   app.disable('x-powered-by');
+  // Answers are never kept, so that no tag is needed to ask whether they changed.
+  app.disable('etag');
   app.use(pinoHttp({ logger: log, autoLogging: false }));
   app.use(
     helmet({

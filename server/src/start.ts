@@ -60,8 +60,10 @@ export async function startServer(options: StartOptions): Promise<Running> {
     throw error;
   }
   await live.connect();
-  reasoner.warm().catch((error: unknown) => log.warn(error, 'the reasoning could not be made ready'));
+  let closing = false;
+  reasoner.warm().catch((error: unknown) => closing || log.warn(error, 'the reasoning could not be made ready'));
   const close = async () => {
+    closing = true;
     const closed = new Promise((resolve) => server.close(resolve));
     await live.close();
     server.closeIdleConnections();

@@ -136,17 +136,19 @@ async function write(db: Queryable, cases: Cases): Promise<void> {
 /** All of it or nothing. @returns false when the demo is there already. */
 export async function loadDemo(databaseUrl: string): Promise<boolean> {
   const db = openPool(databaseUrl);
-  const bench = await benchCrew(1);
   try {
-    const chemistry = await chemistryVersion();
-    return await transaction(db, async (tx) => {
-      await tx.query('set local idle_in_transaction_session_timeout = 0');
-      if ((await tx.query('select 1 from demo limit 1')).rowCount) return false;
-      await write(tx, new Cases(tx, bench, chemistry));
+    if ((await db.query('select 1 from demo limit 1')).rowCount) return false;
+    const [bench, chemistry] = await Promise.all([benchCrew(1), chemistryVersion()]);
+    try {
+      await transaction(db, async (tx) => {
+        await tx.query('set local idle_in_transaction_session_timeout = 0');
+        await write(tx, new Cases(tx, bench, chemistry));
+      });
       return true;
-    });
+    } finally {
+      await bench.close();
+    }
   } finally {
-    await bench.close();
     await db.end();
   }
 }

@@ -40,6 +40,8 @@ export class Crew<T extends Tasks> {
       minThreads: threads,
       maxThreads: threads,
       maxQueue: MOST_WAITING,
+      // A bundle needs no loader.
+      execArgv: [],
       // A thread that is idle keeps what it has read.
       idleTimeout: Infinity,
     });
