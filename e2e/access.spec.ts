@@ -16,7 +16,11 @@ for (const theme of ['light', 'hood'] as const) {
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1 }), url).toBeVisible();
       await expect(page.getByText(/^(Fetching|Weighing|Drawing)/)).toHaveCount(0);
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      const axe = new AxeBuilder({ page });
+      // Only colours hang on the theme.
+      const asked =
+        theme === 'hood' ? axe.withRules(['color-contrast']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']);
+      const { violations } = await asked.analyze();
       expect(violations.map((v) => `${url} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
     }
   });

@@ -15,7 +15,7 @@ import {
 } from './helpers';
 
 test('an unknown salt, from the first look to a signed report', async ({ page, browser }) => {
-  await openCase(page, 'Jar 2');
+  await newCase(page, 'Jar 2');
   await expect(page.getByText('3.00 g left')).toBeVisible();
   await work(page, [['Look at the dry salt', ['Dry solid', 'white'], 'No coloured ion.']]);
   await work(page, [['Dissolve in water', ['Liquid', 'colourless'], 'All of it in water.']]);
@@ -57,6 +57,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await expect(page.getByRole('region', { name: 'Evidence' })).toContainText('it would have shown otherwise');
 
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Report on Jar 2');
   await page.getByRole('region', { name: 'Conclude' }).getByRole('button', { name: 'Sign the report' }).click();
   await expect(page.getByRole('alert')).toBeVisible();
   await conclude(page, { aluminium: '6, 10', ammonium: '3', sulfate: '5' }, 'NH4Al(SO4)2·12H2O');
@@ -68,6 +69,11 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await other.goto(page.url());
   await expect(other.getByRole('region', { name: 'Conclusion' })).toContainText('Ilse Varnholt');
   expect(await other.getByRole('article').innerText()).toBe(here);
+
+  await expect(page.getByText('The report is signed.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Strike entry/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show what it was' }).click();
+  await expect(page.getByText('Opened up: it was')).toContainText('NH4Al(SO4)2·12H2O');
 });
 
 test('free work on a tube, seen at once in a second window', async ({ page, context }) => {

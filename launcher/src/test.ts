@@ -8,6 +8,8 @@ import { UserError } from './errors';
 import { ensureChromium, ensurePostgres } from './packages';
 import { run, say } from './run';
 
+const FOLDERS = ['core', 'atlas', 'contract', 'cli', 'server', 'web', 'launcher', 'bench', 'e2e'];
+
 interface Count {
   readonly passed: number;
   readonly failed: number;
@@ -39,17 +41,20 @@ async function withReport(work: (file: string) => Promise<unknown>): Promise<unk
   }
 }
 
-const jest = (project: string) => async (): Promise<Count> => {
-  say(`${project} tests …`);
-  const report = await withReport((file) =>
-    npx(['jest', '--selectProjects', project, '--json', `--outputFile=${file}`, '--testLocationInResults'], {
-      NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
-    }),
-  );
-  const read = jestReport.safeParse(report);
-  if (!read.success) return { passed: 0, failed: 1 };
-  return { passed: read.data.numPassedTests, failed: read.data.numFailedTests + read.data.numRuntimeErrorTestSuites };
-};
+/** The Jest projects of a part, in one run that keeps all cores busy. */
+const jest =
+  (...projects: readonly string[]) =>
+  async (): Promise<Count> => {
+    say(`tests: ${projects.join(', ')} …`);
+    const report = await withReport((file) =>
+      npx(['jest', '--selectProjects', ...projects, '--json', `--outputFile=${file}`], {
+        NODE_OPTIONS: '--experimental-vm-modules --no-warnings',
+      }),
+    );
+    const read = jestReport.safeParse(report);
+    if (!read.success) return { passed: 0, failed: 1 };
+    return { passed: read.data.numPassedTests, failed: read.data.numFailedTests + read.data.numRuntimeErrorTestSuites };
+  };
 
 const browser = async (): Promise<Count> => {
   say('the interface, in a browser …');
@@ -62,48 +67,48 @@ const browser = async (): Promise<Count> => {
   return { passed: expected, failed: unexpected + flaky };
 };
 
-const PARTS: Readonly<Record<string, readonly (() => Promise<Count>)[]>> = {
-  checks: [
-    tool('types', ['tsc', '--noEmit']),
-    tool('lint', ['eslint', '.']),
-    tool('format', ['prettier', '--check', '--log-level', 'warn', '.']),
-    tool('dependency rules', [
-      'depcruise',
-      'core',
-      'contract',
-      'cli',
-      'server',
-      'web',
-      'launcher',
-      'bench',
-      '--config',
-      '.dependency-cruiser.cjs',
-    ]),
-  ],
-  core: [jest('core'), jest('cli')],
-  server: [jest('launcher'), jest('server')],
-  web: [jest('web')],
-  e2e: [browser],
+const CHECKS: readonly (() => Promise<Count>)[] = [
+  tool('types', ['tsc', '--noEmit']),
+  tool('lint', ['eslint', '.']),
+  tool('format', ['prettier', '--check', '--log-level', 'warn', '.']),
+  tool('dependency rules', ['depcruise', ...FOLDERS, '--config', '.dependency-cruiser.cjs']),
+];
+
+const added = (counts: readonly Count[]): Count =>
+  counts.reduce((a, b) => ({ passed: a.passed + b.passed, failed: a.failed + b.failed }), { passed: 0, failed: 0 });
+
+const oneByOne = (work: readonly (() => Promise<Count>)[]) => async (): Promise<Count> => {
+  const counts: Count[] = [];
+  for (const one of work) counts.push(await one());
+  return added(counts);
 };
+
+const beside =
+  (...work: readonly (() => Promise<Count>)[]) =>
+  async (): Promise<Count> =>
+    added(await Promise.all(work.map((one) => one())));
+
+const PARTS: Readonly<Record<string, () => Promise<Count>>> = {
+  checks: oneByOne(CHECKS),
+  core: jest('core', 'cli'),
+  server: jest('launcher', 'server'),
+  web: jest('web'),
+  e2e: browser,
+};
+
+/** Checks wait for nothing and share the cores with the tests; the browser has them to itself. */
+const ALL = oneByOne([beside(oneByOne(CHECKS), jest('core', 'cli', 'launcher', 'server', 'web')), browser]);
 
 export async function test(args: readonly string[]): Promise<number> {
   const [part, ...more] = args;
-  if (more.length || (part && !PARTS[part]))
+  if (more.length || (part !== undefined && !Object.hasOwn(PARTS, part)))
     throw new UserError(`test takes one of ${Object.keys(PARTS).join(', ')}, or nothing for all; not "${args.join(' ')}"`);
-  const chosen = part ? [part] : Object.keys(PARTS);
-  if (chosen.includes('server') || chosen.includes('e2e')) await ensurePostgres();
-  if (chosen.includes('e2e')) {
+  if (part === undefined || ['server', 'web', 'e2e'].includes(part)) await ensurePostgres();
+  if (part === undefined || part === 'e2e') {
     await ensureChromium();
     await buildWeb();
   }
-  const total = { passed: 0, failed: 0 };
-  for (const name of chosen) {
-    for (const check of PARTS[name]!) {
-      const count = await check();
-      total.passed += count.passed;
-      total.failed += count.failed;
-    }
-  }
-  process.stdout.write(`${total.passed} passed, ${total.failed} failed\n`);
-  return total.failed ? 1 : 0;
+  const { passed, failed } = await (part === undefined ? ALL : PARTS[part]!)();
+  process.stdout.write(`${passed} passed, ${failed} failed\n`);
+  return failed ? 1 : 0;
 }

@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import { type Cluster, startCluster } from '../src/cluster';
 import { UserError } from '../src/errors';
+import { isAlive, markOf } from '../src/processes';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
 
@@ -33,10 +34,11 @@ describe('a private database', () => {
     const data = join(folder, 'postgres');
     const first = await startCluster(data);
     expect(new URL(first.url).hostname).toBe('127.0.0.1');
+    expect(statSync(`${data}.secret`).mode & 0o077).toBe(0);
     expect(await answers(first)).toBe(2);
-    const client = new pg.Client({ connectionString: first.url });
+    const client = new pg.Client({ connectionString: first.ownerUrl });
     await client.connect();
-    await client.query('create table kept (x int)');
+    await client.query('create table kept (x int); grant select on kept to foxing_app');
     await client.end();
 
     const refused = await startCluster(data).catch((error: unknown) => error);
@@ -44,15 +46,45 @@ describe('a private database', () => {
     expect((refused as UserError).message).toMatch(/in use.*Stop it first, or set FOXING_DATA/);
 
     const gone = spawnSync('true').pid;
-    writeFileSync(`${data}.owner`, String(gone));
+    writeFileSync(`${data}.owner`, JSON.stringify({ pid: gone, started: '1' }));
     const second = await startCluster(data);
     const again = new pg.Client({ connectionString: second.url });
     await again.connect();
     expect((await again.query('select * from kept')).rows).toEqual([]);
     await again.end();
-    expect(readFileSync(`${data}.owner`, 'utf8')).toBe(String(process.pid));
+    expect(JSON.parse(readFileSync(`${data}.owner`, 'utf8'))).toEqual(markOf(process.pid));
     await second.stop();
     await expect(answers(second)).rejects.toThrow(/ECONNREFUSED/);
+  });
+
+  test('a stranger whose number stands in a stale file is left alone, and what an interrupted start left is swept away', async () => {
+    const data = join(folder, 'stale');
+    mkdirSync(`${data}.half`, { recursive: true });
+    writeFileSync(join(`${data}.half`, 'PG_VERSION'), '15');
+    const first = await startCluster(data);
+    await first.stop();
+    const stranger = spawn('sleep', ['60']);
+    try {
+      const mark = markOf(stranger.pid!);
+      writeFileSync(join(data, 'postmaster.pid'), `${stranger.pid}\n${data}\n`);
+      writeFileSync(`${data}.owner`, JSON.stringify({ ...mark, started: '1' }));
+      const again = await startCluster(data);
+      expect(await answers(again)).toBe(2);
+      expect(isAlive(mark)).toBe(true);
+      await again.stop();
+      expect(isAlive(mark)).toBe(true);
+    } finally {
+      stranger.kill();
+    }
+  });
+
+  test('a cluster of another version is not touched, and the way forward is told', async () => {
+    const data = join(folder, 'older');
+    mkdirSync(data, { recursive: true });
+    writeFileSync(join(data, 'PG_VERSION'), '9.6\n');
+    const refused = await startCluster(data).catch((error: unknown) => error);
+    expect(refused).toBeInstanceOf(UserError);
+    expect((refused as UserError).message).toMatch(/made by PostgreSQL 9\.6, but installed is .*postgresql-9\.6.*FOXING_DATA/);
   });
 });
 
@@ -60,7 +92,20 @@ describe('the command', () => {
   test('help names every command, and each is known', () => {
     const { status, stdout } = foxing(['help']);
     expect(status).toBe(0);
-    for (const command of ['demo', 'start', 'test', 'sim', 'deduce', 'advise', 'solve', 'predict', 'atlas', 'species', 'bench'])
+    for (const command of [
+      'demo',
+      'start',
+      'test',
+      'sim',
+      'deduce',
+      'advise',
+      'solve',
+      'predict',
+      'atlas',
+      'species',
+      'bench',
+      'verify',
+    ])
       expect(stdout).toMatch(new RegExp(`^  ${command} `, 'm'));
     expect(foxing([]).stdout).toBe(stdout);
   });
@@ -94,7 +139,7 @@ describe('the command', () => {
       const { code, text } = await new Promise<{ code: number | null; text: string }>((resolve) => {
         const child = spawn('./foxing', ['start'], {
           cwd: root,
-          env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: cluster.url, PORT: String(port) },
+          env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: cluster.ownerUrl, PORT: String(port) },
         });
         let text = '';
         child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()));

@@ -55,8 +55,8 @@ const AMOUNT: Readonly<Record<Amount, string>> = { trace: 'a trace of', slight: 
 
 const swatch = (colour: Colour): string => sampleOf(colour) ?? '#ffffff';
 const liquid = (colour: Colour): string => liquidSampleOf(colour) ?? '#ffffff';
-/** As finely as a tube's height can be read, mL. */
-const readable = (mL: number): number => Math.round(mL * 5) / 5;
+/** To a drop: what was put in is known as finely. */
+const readable = (mL: number): number => Math.round(mL * 20) / 20;
 
 /** A sight in words, such as "pale blue clear liquid, much gelatinous pale green solid at the bottom". */
 export function sightText(s: Sight): string {

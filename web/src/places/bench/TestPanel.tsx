@@ -12,7 +12,7 @@ interface PanelProps extends Omit<StepsProps, 'test'> {
 function Measures({ held }: { held: VesselView | null }) {
   if (!held) return null;
   const items = [
-    ...(held.drawing.mL > 0 ? [{ value: `${held.drawing.mL.toFixed(1)} mL`, name: 'in the tube' }] : []),
+    ...(held.drawing.mL > 0 ? [{ value: `${held.drawing.mL.toFixed(2)} mL`, name: 'in the tube' }] : []),
     ...(held.lastReagent ? [{ value: `${held.drops} ${held.drops === 1 ? 'drop' : 'drops'}`, name: held.lastReagent }] : []),
     { value: `${held.celsius} °C`, name: held.celsius > 30 ? 'hot' : 'at rest' },
   ];
