@@ -11,7 +11,9 @@ export function account(seen: readonly Observation[], watch: readonly Channel[])
       channel === 'precipitate'
         ? o.event === 'persists'
           ? 'formed'
-          : o.event
+          : o.event === 'dissolved'
+            ? `dissolved ${o.colour}`
+            : o.event
         : channel === 'solution'
           ? ''
           : channel === 'gas'
