@@ -1,0 +1,132 @@
+import { gunzipSync } from 'node:zlib';
+import { readFileSync } from 'node:fs';
+import { advise } from '#core/reasoning/advise';
+import { rulesFor } from '#core/reasoning/atlas';
+import type { RecordEntry } from '#core/reasoning/entries';
+
+import { infer } from '#core/reasoning/infer';
+import { perfect, seeded, student } from '#core/reasoning/observer';
+
+import { parting } from '#core/reasoning/settle';
+import { type CompoundAtlas, compoundLeaf, CompoundSpace, isBeyond, isElement, judgedApart } from '#core/reasoning/compounds';
+import { compoundByName } from '#core/organic/library';
+import { ORGANIC_TESTS } from '#core/scheme/data/organic';
+import { routeOf, setAside } from '#core/scheme/route';
+import { showsSign } from '#core/scheme/tests';
+
+import { solve } from '#core/reasoning/solve';
+
+import { holdingsOf } from '#core/organic/structure';
+import type { Observation } from '#core/vocabulary/observation';
+
+const entry = (number: number, test: string, ...observed: Observation[]): RecordEntry => ({ number, test, observed });
+
+describe('an organic compound', () => {
+  const file = new URL('../../atlas/compounds.json.gz', import.meta.url);
+  const space = new CompoundSpace(JSON.parse(gunzipSync(readFileSync(file)).toString()) as CompoundAtlas);
+  const at = (name: string) => space.members.findIndex((m) => m.name === name);
+  const record = (name: string, tests: readonly string[]) => tests.map((t, i) => entry(i + 1, t, ...space.exact(at(name), t)));
+
+  test.each(['4-bromoacetanilide', 'thiourea', 'toluene'])('the atlas is what the simulator shows today: %s', (name) => {
+    const leaf = compoundLeaf({ smiles: compoundByName.get(name)!.smiles });
+    for (const [id, seen] of Object.entries(leaf)) expect({ id, seen }).toEqual({ id, seen: space.exact(at(name), id) });
+  });
+
+  test('every test has a compound that shows its sign and one that does not', () => {
+    for (const t of ORGANIC_TESTS) {
+      const { tests, outcomes } = space.atlas;
+      expect(new Set(tests[t.id]).size).toBeGreaterThan(1);
+      const signs = t.signs ?? [];
+      for (const suspect of new Set(signs.flatMap((sign) => sign.of))) {
+        const its = signs.filter((sign) => sign.of.includes(suspect));
+        const showing = space.members.map((_, i) => its.some((sign) => showsSign(outcomes[tests[t.id]![i]!]!, sign)));
+        const shows = space.members.some((m, i) => m.holds.includes(suspect) && showing[i]);
+        const not = space.members.some((m, i) => !m.holds.includes(suspect) && !showing[i]);
+        expect({ test: t.id, suspect, shows, not }).toEqual({ test: t.id, suspect, shows: true, not: true });
+      }
+    }
+  });
+
+  test.each(['systematic', 'advised'] as const)('is found by the %s route, by a perfect observer and by a student', (way) => {
+    for (const name of [
+      '4-bromoacetanilide',
+      'sulfanilamide',
+      'benzaldehyde',
+      'cinnamic acid',
+      'glucose',
+      'chloroform',
+      '1-butanol',
+      'N-methylaniline',
+    ])
+      for (const observer of [perfect, student(seeded(11))]) {
+        const { smiles } = compoundByName.get(name)!;
+        const done = solve(space, { smiles, grams: 5 }, way, observer);
+        expect(done.inference.candidates.slice(0, 5).map((i) => i.name)).toContain(name);
+        expect(done.found.filter(isElement)).toEqual(holdingsOf(smiles).filter(isElement));
+        expect(done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))).toEqual([]);
+      }
+  });
+
+  test('the elements set tests aside, with the reason; the advisor works on what is left', () => {
+    const known = record('cinnamic acid', [
+      'compound-look',
+      'sodium-fusion',
+      'nitrogen-iron',
+      'nitrogen-with-sulfur',
+      'sulfur-nitroprusside',
+      'sulfur-lead',
+      'halogen-silver',
+      'copper-wire-halogen',
+    ]);
+    const route = routeOf(known, rulesFor('organic'), true, 'organic');
+    const aside = setAside(route);
+    for (const id of ['azo-coupling', 'carbylamine', 'lead-acetate-thiol', 'silver-nitrate-ethanol', 'halogen-layer'])
+      expect(aside).toContain(id);
+    expect(route.flatMap((s) => s.stops).find((s) => s.test.id === 'carbylamine')!.standing).toMatchObject({
+      reason: expect.stringMatching(/no nitrogen was found/) as string,
+    });
+    const next = advise(
+      space,
+      infer(space, known),
+      { rules: rulesFor('organic'), simulated: true, done: new Set(known.map((e) => e.test)), aside },
+      20,
+    );
+    expect(next.length).toBeGreaterThan(3);
+    for (const a of next) expect(aside).not.toContain(a.test);
+    const few = parting(space, infer(space, known), {
+      rules: rulesFor('organic'),
+      simulated: true,
+      done: new Set(known.map((e) => e.test)),
+      aside,
+    });
+    expect(few!.splits.length).toBeGreaterThan(1);
+  });
+
+  test('beyond the library: the record fits none, and elements and groups are judged apart', () => {
+    const unknown = (smiles: string, melts?: number) => {
+      const leaf = compoundLeaf({ smiles, ...(melts !== undefined && { melts }) });
+      return Object.keys(leaf).map((id, i) => entry(i + 1, id, ...leaf[id]!));
+    };
+    const entries = unknown('CCOC(=O)c1ccc(I)cc1');
+    expect(isBeyond(infer(space, entries), entries)).toBe(true);
+    const apart = judgedApart(space, entries);
+    const p = (id: string) => apart[space.suspects.indexOf(id)]!;
+    for (const id of ['I', 'aryl-halide']) expect({ id, p: p(id) > 0.9 }).toEqual({ id, p: true });
+    for (const id of ['N', 'S', 'Br', 'aldehyde', 'nitro', 'carbohydrate'])
+      expect({ id, p: p(id) < 0.1 }).toEqual({ id, p: true });
+    const other = unknown('CC(=O)Nc1ccc(cc1)C(C)(C)C', 174);
+    expect(isBeyond(infer(space, other), other)).toBe(true);
+    const known = record('thiourea', ['compound-look', 'nitrogen-iron', 'sulfur-lead', 'solubility-water', 'melting-point']);
+    expect(isBeyond(infer(space, known), known)).toBe(false);
+  });
+
+  test('a compound of one’s own list takes part with the temperature that was given', () => {
+    const of = { name: '4-tert-butylacetanilide', smiles: 'CC(=O)Nc1ccc(cc1)C(C)(C)C', melts: 174 };
+    const leaf = compoundLeaf(of);
+    const wider = new CompoundSpace(space.atlas, [{ of, leaf }]);
+    const entries = ['nitrogen-iron', 'halogen-silver', 'sulfur-lead', 'solubility-water', 'melting-point'].map((id, i) =>
+      entry(i + 1, id, ...leaf[id]!),
+    );
+    expect(infer(wider, entries).candidates[0]!.name).toBe(of.name);
+  });
+});

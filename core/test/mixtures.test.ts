@@ -1,0 +1,76 @@
+import { gunzipSync } from 'node:zlib';
+import { readFileSync } from 'node:fs';
+import { proving } from '#core/reasoning/advise';
+import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
+import type { RecordEntry } from '#core/reasoning/entries';
+
+import { infer, THOROUGH } from '#core/reasoning/infer';
+
+import { testById, testsOf } from '#core/scheme/tests';
+
+import { World } from '#core/scheme/world';
+
+import { SaltSpace } from '#core/reasoning/space';
+
+import type { Observation } from '#core/vocabulary/observation';
+
+const atlas = JSON.parse(gunzipSync(readFileSync(new URL('../../atlas/atlas.json.gz', import.meta.url))).toString()) as Atlas;
+
+const entry = (number: number, test: string, ...observed: Observation[]): RecordEntry => ({ number, test, observed });
+const bounds = (space: SaltSpace, entries: readonly RecordEntry[]) => ({
+  rules: rulesOfSchool(space.scheme),
+  simulated: true,
+  done: new Set(entries.map((e) => e.test)),
+});
+
+describe('two salts that change what each other shows', () => {
+  const TESTS = [
+    'look',
+    'solution-water',
+    'flame',
+    'flame-cobalt-glass',
+    'ammonium',
+    'dilute-acid',
+    'concentrated-acid',
+    'carbonate-extract',
+    'silver-acid',
+    'barium-acid',
+    'hydroxide',
+    'ammonia',
+  ];
+  const space = new SaltSpace(atlas, 'no-sulfide', { cations: 2, anions: 2 });
+  const mixed = (a: string, b: string) => {
+    const sample = { salts: [a, b].map((formula) => ({ formula, grams: 1.5 })) };
+    const world = new World(sample, 'no-sulfide', rulesOfSchool('no-sulfide'));
+    return TESTS.map((t, i) => entry(i + 1, t, ...world.result(t).see));
+  };
+
+  test('a quick look is not sure of what it has not simulated, and says so; a thorough one finds them', () => {
+    const record = mixed('PbCl2', 'Na2Cr2O7');
+    const quick = infer(space, record);
+    expect(quick.doubtful).toBe(true);
+    expect(quick.candidates[0]!.probability).toBeLessThan(0.5);
+    const thorough = infer(space, record, THOROUGH);
+    expect([...thorough.candidates[0]!.ions].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
+    expect(thorough.candidates[0]!.against).toEqual([]);
+  });
+
+  test('however the ions are paired, it is one candidate', () => {
+    const { candidates } = infer(space, mixed('CaBr2·6H2O', '(NH4)2C2O4'));
+    const keys = candidates.map((i) => [...i.ions].sort().join());
+    expect(keys.length).toBeGreaterThan(2);
+    expect(new Set(keys).size).toBe(keys.length);
+  });
+
+  test('an ion is proved by a test of its own, the quickest that is left and allowed', () => {
+    const open = bounds(space, []);
+    const first = proving(space, 'Pb2+', open)!;
+    expect(testById.get(first)!.signs!.some((s) => s.proves && s.of.includes('Pb2+'))).toBe(true);
+    const next = proving(space, 'Pb2+', { ...open, done: new Set([first]) })!;
+    expect(next).not.toBe(first);
+    expect(space.costs[next]!.minutes).toBeGreaterThanOrEqual(space.costs[first]!.minutes);
+    expect(proving(space, 'Pb2+', { ...open, notAvailable: [first] })).toBe(next);
+    const all = testsOf('no-sulfide').map((t) => t.id);
+    expect(proving(space, 'Pb2+', { ...open, done: new Set(all) })).toBeUndefined();
+  });
+});
