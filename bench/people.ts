@@ -7,7 +7,6 @@ import { layOut } from '#core/scheme/layout';
 import type { StandardTest } from '#core/scheme/model';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { onVessels, stepsOf, testsOf } from '#core/scheme/tests';
-import { nothingIn, type Observation } from '#core/vocabulary/observation';
 
 /** What was measured: milliseconds of every answer by kind, and how many were refused or failed. */
 export class Measured {
@@ -114,7 +113,8 @@ export class Worker {
       if (!(await this.send('operation', { kind: 'operation', payload }))) break;
     }
     await this.rest();
-    const observed: Observation[] = test.watch.flatMap(nothingIn).slice(0, 3);
+    const happened = (this.view.words ?? []).filter((o) => o.event !== 'none' && o.event !== 'unchanged');
+    const observed = (happened.length ? happened : (this.view.words ?? [])).slice(0, 3);
     if (!observed.length || Date.now() > until) return;
     await this.send('entry', { kind: 'entry', payload: { test: test.id, observed } });
     await this.measured.time('reasoning', () => fetch(`${this.url}/api/cases/${this.caseId}/reasoning?effort=prompt`));
