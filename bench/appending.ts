@@ -4,7 +4,7 @@
  */
 import { randomUUID } from 'node:crypto';
 import express from 'express';
-import pg from 'pg';
+import type pg from 'pg';
 import { throwawayFoxing } from '#launcher/throwaway';
 import { type CaseView, caseChangesSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';

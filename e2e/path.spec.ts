@@ -127,6 +127,26 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('tube D');
 });
 
+test('a dozen windows on one case hear of what is written in it, and all of them can still be worked in', async ({
+  page,
+  context,
+}) => {
+  await newCase(page, 'Jar 11');
+  const windows = [page];
+  for (let i = 1; i < 12; i++) {
+    const window = await context.newPage();
+    await window.goto(page.url());
+    await expect(bench(window)).toBeVisible();
+    windows.push(window);
+  }
+  const last = windows.at(-1)!;
+  await choose(last, 'Take', /original solution/);
+  for (const window of windows) await expect(tube(window, 'S')).toBeVisible();
+  await page.bringToFront();
+  await choose(page, 'Take', /1 mL of S into a new tube A/);
+  for (const window of windows) await expect(tube(window, 'A')).toBeVisible();
+});
+
 test('bad input is told in words, and nothing is lost', async ({ page }) => {
   await openCase(page, 'Jar 7');
   const entries = page.getByRole('region', { name: 'Ledger in brief' });

@@ -466,7 +466,7 @@ test('elements and charge are conserved after every operation of random scripts,
         expect(play()).toEqual(play());
       },
     ),
-    { numRuns: 250, seed: 7 },
+    { numRuns: 120, seed: 7 },
   );
 });
 

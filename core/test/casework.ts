@@ -24,7 +24,7 @@ export class CaseAtWork {
     readonly chemistry = 'today',
   ) {
     this.working = beginWorking(subject);
-    const opened = openedEvent(this.working, { name: 'Jar 1', look: 'a powder' }, rules);
+    const opened = openedEvent(this.working, { name: 'Jar 1', look: 'a powder' }, rules, chemistry);
     this.record.push(opened);
     this.state = openCase(opened, this.stamp());
   }

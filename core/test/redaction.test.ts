@@ -71,17 +71,18 @@ function sentOf(spec: SampleSpec, rules: HouseRules): { ops: Op[]; sent: object[
   const sent: object[] = [changesSince(worked.state, 0, 'owner')];
   const refused: string[] = [];
   const plan = 'smiles' in spec ? COMPOUND_WORK : SALT_WORK;
-  for (let i = 0; i < 4; i++)
+  for (let i = 0; i < 3; i++)
     for (const op of pick(plan)()) {
       try {
         worked.work(op);
         ops.push(op);
       } catch (error) {
         if (!(error instanceof BenchError)) throw error;
-        refused.push(error.message);
+        refused.push(error.plain);
       }
-      sent.push(changesSince(worked.state, worked.state.seq - 1, 'owner'), changesSince(worked.state, 0, 'owner'));
+      sent.push(changesSince(worked.state, worked.state.seq - 1, 'owner'));
     }
+  sent.push(changesSince(worked.state, 0, 'owner'));
   return { ops, sent, refused };
 }
 

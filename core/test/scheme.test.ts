@@ -70,11 +70,11 @@ describe('the library of standard tests', () => {
           const { see } = world(SPECIAL[t.id]?.[ion] ?? PLAIN[ion]!, school).result(t.id);
           expect({ ion, shows: showsSign(see, sign), see }).toMatchObject({ ion, shows: true });
         }
-      const quiet = NEGATIVES.filter((f) => {
+      const quiet = NEGATIVES.some((f) => {
         const { see } = world(f, school).result(t.id);
         return !(t.signs ?? []).some((s) => showsSign(see, s));
       });
-      expect(quiet.length).toBeGreaterThan(0);
+      expect(quiet).toBe(true);
     });
   });
 

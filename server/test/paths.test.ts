@@ -209,7 +209,8 @@ test.each(PATHS)('$name', async ({ jar, answers, tests, seen, found, skipped, li
       is: 'skipped',
       reason: expect.stringMatching(why) as string,
     });
-  const { suspects, candidates } = await client.reasoned(view);
+  const prompt = await client.reasoned(view);
+  const { suspects, candidates } = prompt.further ? await client.reasoned(view, 'thorough') : prompt;
   for (const id of found)
     expect([id, suspects.find((s) => s.id === id)!.state]).toEqual([id, expect.stringMatching(/^(confirmed|indicated)$/)]);
   if (likeliest) expect(candidates[0]!.name).toBe(likeliest);

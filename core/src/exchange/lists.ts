@@ -19,6 +19,7 @@ export interface ReadList {
 
 const MOST = 2000;
 const MOST_NAME = 80;
+const MOST_SMILES = 500;
 
 type Draft = { name?: string | undefined; smiles: string; melts?: string | undefined; boils?: string | undefined };
 
@@ -31,6 +32,8 @@ function celsius(text: string | undefined, field: string): number | undefined {
 }
 
 function listed({ name, smiles, melts, boils }: Draft, at: number): Listed {
+  if (smiles.length > MOST_SMILES)
+    throw new StructureError(`its SMILES has ${smiles.length} characters; at most ${MOST_SMILES} are read`);
   const s = structureOf(smiles);
   const [low, high] = [celsius(melts, 'melting point'), celsius(boils, 'boiling point')];
   return {

@@ -95,7 +95,8 @@ export type EventOf<K extends CaseEvent['kind']> = Extract<CaseEvent, { kind: K 
 export type RecordedEvent =
   | {
       readonly kind: 'opened';
-      readonly payload: { readonly subject: CaseSubject; readonly rules: HouseRules };
+      /** The chemistry is that of the simulator then; absent for a real sample. */
+      readonly payload: { readonly subject: CaseSubject; readonly rules: HouseRules; readonly chemistry?: string };
       readonly result?: undefined;
     }
   | (EventOf<'operation'> & { readonly result: OperationResult | null })

@@ -21,6 +21,7 @@ export function openedEvent(
   { bench, real }: Working,
   label: { readonly name: string; readonly look: string; readonly sealed?: string },
   rules: HouseRules,
+  chemistry: string,
 ): RecordedOf<'opened'> {
   const { kind } = bench.sample;
   return {
@@ -34,6 +35,7 @@ export function openedEvent(
         ...label,
       },
       rules,
+      ...(!real && { chemistry }),
     },
   };
 }

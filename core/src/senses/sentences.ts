@@ -56,9 +56,11 @@ export function sayObservation(o: Observation): string {
     case 'bead':
       return join(label, colour, o.look);
     case 'limewater':
-    case 'fumes':
-    case 'heat':
       return join(label, plainWord(o.event ?? ''));
+    case 'fumes':
+      return o.event === 'none' ? 'no fumes at a rod' : 'white fumes at a rod';
+    case 'heat':
+      return o.event === 'none' ? 'no change of warmth' : join('grows', o.event);
   }
 }
 

@@ -106,7 +106,7 @@ export class Cases {
     const sealed = sample === null ? {} : { sealed: sha256(`${salt} ${canonical(sample)}`) };
     const { rest, event } = await this.bench.run(
       'begin',
-      { subject, label: { name, look, ...sealed }, rules },
+      { subject, label: { name, look, ...sealed }, rules, chemistry: this.chemistry },
       OPERATION_SECONDS,
     );
     const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who: person, previous: '', event };

@@ -88,7 +88,7 @@ async function replayCase(tx: Tx, old: OldCase, chemistry: string): Promise<stri
   const chain = new Chain(old.id);
   const owner = { id: old.owner, name: old.owner_name };
   const sealed = old.sample ? { sealed: sha256(`${salt} ${canonical(old.sample)}`) } : {};
-  const opened = openedEvent(working, { name: old.name, look: old.look, ...sealed }, rulesOf(old.rules));
+  const opened = openedEvent(working, { name: old.name, look: old.look, ...sealed }, rulesOf(old.rules), chemistry);
   chain.add(opened, crypto.randomUUID(), old.created_at, owner);
   let why: string | null = null;
   const events = (await tx.query<OldEvent>(OLD_EVENTS, [old.id])).rows;

@@ -54,6 +54,7 @@ export const problems: ErrorRequestHandler = (error: unknown, req, res, next) =>
   }
   const known = asProblem(error);
   if (!known) req.log.error({ err: error }, 'unexpected');
+  if (troubleIn(error) === 'disk-full') req.log.error('the disk is full: nothing can be saved until there is room on it');
   const problem = known ?? new HttpProblem('internal', 'Something went wrong on our side; nothing was saved. Try again.');
   const status = STATUS[problem.code];
   const retry = RETRY_AFTER[problem.code];

@@ -45,6 +45,7 @@ export interface NewBench {
   readonly subject: Subject;
   readonly label: { readonly name: string; readonly look: string; readonly sealed?: string };
   readonly rules: HouseRules;
+  readonly chemistry: string;
 }
 
 function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
@@ -56,10 +57,10 @@ function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
 
 export const tasks = {
   /** A fresh bench, and the event that opens its case. */
-  begin: ({ subject, label, rules }: NewBench): Done<{ rest: string; event: RecordedOf<'opened'> }> =>
+  begin: ({ subject, label, rules, chemistry }: NewBench): Done<{ rest: string; event: RecordedOf<'opened'> }> =>
     attempt(() => {
       const working = beginWorking(subject);
-      return { rest: toSnapshot(working).rest, event: openedEvent(working, label, rules) };
+      return { rest: toSnapshot(working).rest, event: openedEvent(working, label, rules, chemistry) };
     }),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),
   reckon: (asked: Tube): Done<Reckoning> => attempt(() => reckoned(asked)),
