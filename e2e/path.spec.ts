@@ -132,19 +132,17 @@ test('a dozen windows on one case hear of what is written in it, and all of them
   context,
 }) => {
   await newCase(page, 'Jar 11');
-  const windows = [page];
-  for (let i = 1; i < 12; i++) {
-    const window = await context.newPage();
-    await window.goto(page.url());
-    await expect(bench(window)).toBeVisible();
-    windows.push(window);
-  }
-  const last = windows.at(-1)!;
-  await choose(last, 'Take', /original solution/);
-  for (const window of windows) await expect(tube(window, 'S')).toBeVisible();
+  const ledgers = await Promise.all(Array.from({ length: 11 }, () => context.newPage()));
+  for (const ledger of ledgers) await ledger.goto(page.url().replace(/bench.*/, 'ledger'));
   await page.bringToFront();
-  await choose(page, 'Take', /1 mL of S into a new tube A/);
-  for (const window of windows) await expect(tube(window, 'A')).toBeVisible();
+  await record(page, ['Nothing happened'], 'So far.');
+  for (const ledger of ledgers) await expect(ledger.getByRole('row')).toHaveCount(2);
+  const last = ledgers.at(-1)!;
+  await last.bringToFront();
+  await last.getByRole('button', { name: 'Strike entry 1' }).click();
+  await last.getByLabel('Why').fill('Nothing was done yet.');
+  await last.getByRole('button', { name: 'Strike it' }).click();
+  for (const ledger of ledgers) await expect(ledger.getByText('struck: Nothing was done yet.')).toBeVisible();
 });
 
 test('bad input is told in words, and nothing is lost', async ({ page }) => {
