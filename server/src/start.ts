@@ -30,6 +30,7 @@ export interface StartOptions {
 }
 
 const DRAIN_MS = 5000;
+const WARMING_SECONDS = 30;
 
 /** Listens on loopback, and serves until closed. @throws when the port is taken. */
 export async function startServer(options: StartOptions): Promise<Running> {
@@ -61,7 +62,11 @@ export async function startServer(options: StartOptions): Promise<Running> {
   }
   await live.connect();
   let closing = false;
-  reasoner.warm().catch((error: unknown) => closing || log.warn(error, 'the reasoning could not be made ready'));
+  const draw = () => bench.run('drawStructure', 'C', WARMING_SECONDS);
+  // The first who asks waits no longer than the second.
+  Promise.all([reasoner.warm(), ...Array.from({ length: bench.threads }, draw)]).catch(
+    (error: unknown) => closing || log.warn(error, 'the threads could not be made ready'),
+  );
   const close = async () => {
     closing = true;
     const closed = new Promise((resolve) => server.close(resolve));
