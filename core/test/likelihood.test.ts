@@ -28,7 +28,7 @@ describe('a record', () => {
       fc.property(pair, ([recorded, shown]) => {
         expect(read(recorded, shown)).toBeLessThanOrEqual(read(shown, shown) + 1e-9);
       }),
-      { numRuns: 3000, seed: 30 },
+      { numRuns: 1500, seed: 30 },
     );
   });
 
@@ -39,7 +39,7 @@ describe('a record', () => {
         expect(ln).toBeLessThan(0);
         expect(ln).toBeGreaterThan(Math.log(1e-4));
       }),
-      { numRuns: 3000, seed: 31 },
+      { numRuns: 1500, seed: 31 },
     );
   });
 

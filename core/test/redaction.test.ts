@@ -117,13 +117,7 @@ describe('what a student is sent', () => {
   test('holds no number that tells more than the words for it', () => {
     const pictures = new Map<string, Set<string>>();
     const words: HouseRules = { ...DEFAULT_RULES, help: 'words' };
-    for (const reagent of [
-      'sodium-hydroxide-2M',
-      'ammonia-2M',
-      'barium-chloride-0.25M',
-      'silver-nitrate-0.1M',
-      'ammonium-sulfide-1M',
-    ])
+    for (const reagent of ['sodium-hydroxide-2M', 'ammonia-2M', 'ammonium-sulfide-1M'])
       for (const { sample } of SINGLES.filter((_, i) => i % 6 === reagent.length % 6)) {
         const worked = new CaseAtWork({ sample }, words).work(
           { op: 'dissolve', to: 'S', grams: 0.2, in: 'water', mL: 8 },

@@ -1,10 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { Dialog } from 'radix-ui';
-import { type ReactNode, useState } from 'react';
+import type { ReactNode } from 'react';
 import { sameRules } from '#core/scheme/rules';
 import type { CaseView } from '#contract';
-import { TextField } from '../parts/fields';
 import { Formula } from '../parts/Formula';
+import { ReasonDialog } from '../parts/ReasonDialog';
 import { Structure } from '../parts/Structure';
 import { Button } from '../parts/ui';
 import { api } from '../state/api';
@@ -23,40 +22,17 @@ function Strip({ children, actions }: { children: ReactNode; actions?: ReactNode
   );
 }
 
-/** Asks for the reason before the report is taken back. */
 function Withdraw({ append }: { append: OpenCase['append'] }) {
-  const [reason, setReason] = useState('');
-  const [open, setOpen] = useState(false);
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>
-        <Button>Withdraw the report</Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,28rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
-          <Dialog.Title className="text-2xl">Withdraw the report</Dialog.Title>
-          <Dialog.Description className="mt-1 text-sm text-muted">
-            The work goes on, and entries can be written and struck again. That it was signed and withdrawn stays in the record.
-          </Dialog.Description>
-          <TextField label="Why?" className="mt-4" value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} />
-          <div className="mt-4 flex gap-3">
-            <Button
-              look="solid"
-              disabled={!reason.trim()}
-              onClick={() =>
-                void append({ kind: 'withdrawn', payload: { reason: reason.trim() } }).then((ok) => ok && setOpen(false))
-              }
-            >
-              Withdraw it
-            </Button>
-            <Dialog.Close asChild>
-              <Button>Leave it signed</Button>
-            </Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <ReasonDialog
+      trigger={<Button>Withdraw the report</Button>}
+      title="Withdraw the report"
+      act="Withdraw it"
+      leave="Leave it signed"
+      done={(reason) => append({ kind: 'withdrawn', payload: { reason } })}
+    >
+      The work goes on, and entries can be written and struck again. That it was signed and withdrawn stays in the record.
+    </ReasonDialog>
   );
 }
 

@@ -1,13 +1,11 @@
 import { clsx } from 'clsx';
 import { format } from 'date-fns';
 import { Printer } from 'lucide-react';
-import { Dialog } from 'radix-ui';
-import { useState } from 'react';
 import { testById } from '#core/scheme/tests';
 import type { CaseView, EntryView } from '#contract';
-import { TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
+import { ReasonDialog } from '../../parts/ReasonDialog';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { sayAll } from '#core/senses/sentences';
 import { type OpenCase, useOpenCase } from '../../state/case';
@@ -15,43 +13,25 @@ import { isAtWork } from '../../shell/Standing';
 import { Conclude } from './Conclude';
 
 function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'] }) {
-  const [reason, setReason] = useState('');
-  const [open, setOpen] = useState(false);
+  const { number } = entry;
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger
-        aria-label={`Strike entry ${entry.number}`}
-        className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash"
-      >
-        strike
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
-        <Dialog.Content className="fixed top-1/2 left-1/2 z-50 w-[min(92vw,28rem)] -translate-1/2 rounded-2xl bg-paper p-6 shadow-2xl">
-          <Dialog.Title className="text-2xl">Strike entry {entry.number}</Dialog.Title>
-          <Dialog.Description className="mt-1 text-sm text-muted">
-            It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.
-          </Dialog.Description>
-          <TextField label="Why?" className="mt-4" value={reason} onChange={(e) => setReason(e.target.value)} maxLength={300} />
-          <div className="mt-4 flex gap-3">
-            <Button
-              look="solid"
-              disabled={!reason.trim()}
-              onClick={() =>
-                void append({ kind: 'strike', payload: { entry: entry.number, reason: reason.trim() } }).then(
-                  (ok) => ok && setOpen(false),
-                )
-              }
-            >
-              Strike it
-            </Button>
-            <Dialog.Close asChild>
-              <Button>Leave it</Button>
-            </Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <ReasonDialog
+      trigger={
+        <button
+          type="button"
+          aria-label={`Strike entry ${number}`}
+          className="no-print min-h-9 rounded-md px-2 text-xs text-muted underline hover:bg-wash"
+        >
+          strike
+        </button>
+      }
+      title={`Strike entry ${number}`}
+      act="Strike it"
+      leave="Leave it"
+      done={(reason) => append({ kind: 'strike', payload: { entry: number, reason } })}
+    >
+      It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.
+    </ReasonDialog>
   );
 }
 
