@@ -55,7 +55,7 @@ export class CaseAtWork {
     return this;
   }
 
-  /** The record read again from its text, as any reader would. */
+  /** The record read again from its text, as a later program reads it. */
   reread(): CaseState {
     const [first, ...rest] = JSON.parse(JSON.stringify(this.record)) as [RecordedEvent, ...RecordedEvent[]];
     const stamp = (seq: number) => ({ seq, at: at(seq), who: WHO });

@@ -34,7 +34,7 @@ export function beginWorking(subject: Subject): Working {
   return { bench, real, added: openBlank(bench.left, bench.sample.kind), shares: {} };
 }
 
-/** To a twentieth of this a thermometer in a bath is read, °C. */
+/** Temperatures are sent as coarsely as one reads a bath at a glance, °C. */
 const READ_CELSIUS = 5;
 const readable = (celsius: number) => Math.round(celsius / READ_CELSIUS) * READ_CELSIUS;
 const minutesSpent = (before: Bench, after: Bench) => Math.round((after.minutes - before.minutes) * 100) / 100;
@@ -89,7 +89,6 @@ function simulated(working: Working, op: Op): { working: Working; result: Operat
     working: { ...working, bench },
     result: {
       see,
-      // A vessel that bubbled stands still when the next is worked on; the one that was worked on is looked at anew.
       vessels: changedVessels(before, bench, draw),
       vessel: step.vessel,
       equations: (step.equations?.() ?? []).map(({ left, right }) => ({
