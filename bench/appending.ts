@@ -7,34 +7,20 @@ import express from 'express';
 import type pg from 'pg';
 import { throwawayFoxing } from '#launcher/throwaway';
 import { type CaseView, caseChangesSchema } from '#contract';
-import type { CaseEvent } from '#core/record/events';
 import { type EventBody, link } from '../server/src/cases/chain';
 import { openPool, type Db } from '../server/src/db/pool';
 import { startServer } from '../server/src/start';
+import { drive, note, operation } from './driver';
 
-const SECONDS = 8;
-const LANES = 8;
+const SECONDS = 5;
+const ROUNDS = 3;
 const EVENTS = 300;
 const CASES = 100;
 
 const post = (url: string, body: unknown) =>
   fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
 
-/** Requests a second of as many lanes, each one after another. */
-async function throughput(lane: (n: number) => (i: number) => Promise<void>): Promise<number> {
-  const until = Date.now() + SECONDS * 1000;
-  let count = 0;
-  await Promise.all(
-    Array.from({ length: LANES }, async (_, n) => {
-      const step = lane(n);
-      for (let i = 0; Date.now() < until; i++) {
-        await step(i);
-        count++;
-      }
-    }),
-  );
-  return count / SECONDS;
-}
+const median = (list: readonly number[]) => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
 
 async function bareExpress(db: Db): Promise<number> {
   await db.query('create table if not exists bare (id uuid primary key, body text not null)');
@@ -47,40 +33,14 @@ async function bareExpress(db: Db): Promise<number> {
   const server = app.listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const { port } = server.address() as { port: number };
-  const rate = await throughput(() => async () => {
-    await (await post(`http://127.0.0.1:${port}/`, { id: randomUUID(), event: note(1) })).text();
-  });
+  const rate = await drive({ url: `http://127.0.0.1:${port}/`, seconds: SECONDS, what: 'bare' });
   server.closeAllConnections();
   server.close();
   return rate;
 }
 
-const note = (i: number): CaseEvent => ({ kind: 'entry', payload: { test: 'free', observed: [], note: `look ${i}` } });
-const operation = (i: number): CaseEvent => ({
-  kind: 'operation',
-  payload: {
-    op:
-      i % 2
-        ? { op: 'add', to: `T${i % 20}`, reagent: 'water', drops: 1 }
-        : { op: 'take-solid', to: `T${(i + 1) % 20}`, grams: 0.001 },
-  },
-});
-
 async function begin(url: string): Promise<CaseView> {
   return caseChangesSchema.parse(await (await post(`${url}/api/cases`, { jar: 'jar-09' })).json());
-}
-
-async function appending(url: string, event: (i: number) => CaseEvent): Promise<number> {
-  const views = await Promise.all(Array.from({ length: LANES }, () => begin(url)));
-  return throughput((n) => {
-    let { seq } = views[n]!;
-    const { id } = views[n]!.summary;
-    return async (i) => {
-      const answer = await post(`${url}/api/cases/${id}/events`, { id: randomUUID(), after: seq, event: event(i) });
-      if (answer.status !== 200) throw new Error(await answer.text());
-      ({ seq } = (await answer.json()) as { seq: number });
-    };
-  });
 }
 
 /** As many copies of a case as are wanted, each with a chain of its own. */
@@ -121,10 +81,13 @@ export async function benchAppend(): Promise<number> {
   const { url } = foxing.servers[0]!;
   const owner = openPool(foxing.cluster.ownerUrl);
   try {
-    await appending(url, note);
-    const bare = await bareExpress(owner);
-    const entries = await appending(url, note);
-    const operations = await appending(url, operation);
+    const rates = { bare: [] as number[], entries: [] as number[], operations: [] as number[] };
+    await drive({ url, seconds: SECONDS, what: 'entries' });
+    for (let round = 0; round < ROUNDS; round++) {
+      rates.bare.push(await bareExpress(owner));
+      for (const what of ['entries', 'operations'] as const) rates[what].push(await drive({ url, seconds: SECONDS, what }));
+    }
+    const [bare, entries, operations] = [rates.bare, rates.entries, rates.operations].map(median) as [number, number, number];
     let view = await begin(url);
     let answer = { ms: 0, bytes: 0 };
     for (let i = 0; view.seq < EVENTS; i++) {

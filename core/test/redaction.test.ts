@@ -7,7 +7,7 @@ import { LIBRARY } from '#core/organic/library';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
 import { SINGLES } from '#core/reasoning/hypotheses';
 import { seeded } from '#core/reasoning/observer';
-import { changesSince } from '#core/record/view';
+import { changesSince, digestOf } from '#core/record/view';
 import { DEFAULT_RULES, type HouseRules } from '#core/scheme/rules';
 import { CaseAtWork } from './casework';
 
@@ -68,7 +68,7 @@ function tellTales(spec: SampleSpec, name: string): string[] {
 function sentOf(spec: SampleSpec, rules: HouseRules): { ops: Op[]; sent: object[]; refused: string[] } {
   const worked = new CaseAtWork({ sample: spec }, rules);
   const ops: Op[] = [];
-  const sent: object[] = [changesSince(worked.state, 0, 'owner')];
+  const sent: object[] = [changesSince(worked.state, 0, 'owner'), digestOf(worked.state)];
   const refused: string[] = [];
   const plan = 'smiles' in spec ? COMPOUND_WORK : SALT_WORK;
   for (let i = 0; i < 3; i++)
@@ -82,7 +82,7 @@ function sentOf(spec: SampleSpec, rules: HouseRules): { ops: Op[]; sent: object[
       }
       sent.push(changesSince(worked.state, worked.state.seq - 1, 'owner'));
     }
-  sent.push(changesSince(worked.state, 0, 'owner'));
+  sent.push(changesSince(worked.state, 0, 'owner'), digestOf(worked.state));
   return { ops, sent, refused };
 }
 

@@ -5,7 +5,6 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { actor, identify } from './access/access';
 import type { Cases } from './cases/cases';
 import type { LiveUpdates } from './cases/live';
@@ -43,7 +42,9 @@ const perPerson = (limit: number) =>
   rateLimit({
     windowMs: 60000,
     limit,
-    standardHeaders: 'draft-8',
+    standardHeaders: false,
+    // Nobody is told apart by address here.
+    validate: false,
     legacyHeaders: false,
     keyGenerator: (req) => actor(req).id,
     handler: () => {
@@ -57,7 +58,6 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   app.disable('x-powered-by');
   // Answers are never kept, so that no tag is needed to ask whether they changed.
   app.disable('etag');
-  app.use(pinoHttp({ logger: log, autoLogging: false }));
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -76,7 +76,8 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     }),
   );
   app.use(knownHost(hosts));
-  app.use(compression({ filter: (req, res) => req.originalUrl !== '/api/live' && compression.filter(req, res) }));
+  // What is asked for by reading may be long, save the stream of notices; answers to writing are short.
+  app.get(/^\/(?!api\/live)/, compression());
   const api = express.Router();
   api.use(
     sameOrigin,
@@ -88,10 +89,10 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
       res.setHeader('cache-control', 'no-store');
       next();
     },
+    caseRoutes(db, cases, live, reasoning),
     ruleRoutes(db),
     handbookRoutes(db, thought),
     compoundRoutes(db, bench, thought),
-    caseRoutes(db, cases, live, reasoning),
     unknownRoute,
   );
   app.use('/api', api);
@@ -103,6 +104,6 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     });
   }
   app.use(unknownRoute);
-  app.use(problems);
+  app.use(problems(log));
   return app;
 }

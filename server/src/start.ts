@@ -3,6 +3,7 @@ import { pino } from 'pino';
 import { chemistryVersion, reasoningVersion } from '#atlas';
 import { createApp } from './app';
 import { Cases } from './cases/cases';
+import { Herald } from './cases/herald';
 import { LiveUpdates } from './cases/live';
 import { openPool } from './db/pool';
 import { CaseReasoning } from './reasoning/case-reasoning';
@@ -37,12 +38,13 @@ export async function startServer(options: StartOptions): Promise<Running> {
   const db = openPool(options.databaseUrl);
   const live = new LiveUpdates(options.databaseUrl);
   const [bench, thought] = await Promise.all([benchCrew(options.threads), thoughtCrew(options.threads)]);
+  const herald = new Herald(db);
   const reasoner = new Reasoner(thought, db, await reasoningVersion());
   const log = pino({ level: options.logLevel ?? 'warn' }, pino.destination(2));
   const app = createApp({
     db,
     live,
-    cases: new Cases(db, bench, await chemistryVersion()),
+    cases: new Cases(db, bench, await chemistryVersion(), (news) => herald.tell(news)),
     reasoning: new CaseReasoning(db, reasoner),
     bench,
     thought,

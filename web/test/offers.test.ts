@@ -3,7 +3,7 @@ import { type Op, opSchema } from '#core/bench/ops';
 import { openBench, perform } from '#core/bench/bench';
 import { REAGENTS } from '#core/matter/data/reagents';
 import type { Subject } from '#core/record/working';
-import { changesSince } from '#core/record/view';
+import { changesSince, digestOf } from '#core/record/view';
 import { sayAll } from '#core/senses/sentences';
 import { testById } from '#core/scheme/tests';
 import { channelRow, eventsOf } from '#core/vocabulary/channels';
@@ -78,8 +78,8 @@ describe('what can be done', () => {
 
   /** The case as the interface knows it. */
   const lookAt = ({ state }: CaseAtWork): CaseView => {
-    const { digest, ...changes } = changesSince(state, 0, 'owner');
-    return { ...changes, summary: { ...digest, id: 'x', createdAt: state.at } } as unknown as CaseView;
+    const summary = { ...digestOf(state), id: 'x', createdAt: state.at };
+    return { ...changesSince(state, 0, 'owner'), summary } as unknown as CaseView;
   };
 
   test.each(cases)('every choice of the menus can be done to %s', (_name, sample, first) => {

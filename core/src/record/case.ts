@@ -2,6 +2,7 @@
 import type { Op } from '../bench/ops';
 import { DROP_ML, reagentById } from '../bench/contents';
 import type { HouseRules } from '../scheme/rules';
+import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
 import type { Observation } from '../vocabulary/observation';
 import type { EventOf, RecordedEvent, RecordedOf } from './events';
@@ -83,8 +84,12 @@ export interface CaseState {
   readonly status: Status;
   readonly operations: readonly DoneOperation[];
   readonly entries: readonly Entry[];
+  /** When an entry was last struck. */
+  readonly struckSeq: number;
   readonly vessels: ReadonlyMap<string, StandingVessel>;
   readonly tests: ReadonlyMap<string, WorkedTest>;
+  /** By test, the last operation of which an entry speaks. */
+  readonly spokenOf: ReadonlyMap<string, number>;
   readonly timers: readonly Timer[];
   /** Signed reports, the last one in force while the status says so. */
   readonly reports: readonly Report[];
@@ -94,6 +99,10 @@ export interface CaseState {
   readonly minutes: number;
   /** Of the sample, in its unit. */
   readonly spent: number;
+  /** Ions of which a proving sign stands in the record. */
+  readonly hinted: readonly string[];
+  /** What the last sodium fusion taught. */
+  readonly fusion: OperationResult['fusion'] | null;
   readonly identity: string | null;
   /** Why nothing more can be done. */
   readonly readOnly: string | null;
@@ -119,8 +128,10 @@ export function openCase(event: RecordedEvent, { seq, at }: Stamp): CaseState {
     status: 'open',
     operations: [],
     entries: [],
+    struckSeq: 0,
     vessels: new Map(),
     tests: new Map(),
+    spokenOf: new Map(),
     timers: [],
     reports: [],
     returned: null,
@@ -128,6 +139,8 @@ export function openCase(event: RecordedEvent, { seq, at }: Stamp): CaseState {
     warnings: [],
     minutes: 0,
     spent: 0,
+    hinted: [],
+    fusion: null,
     identity: null,
     readOnly: null,
   };
@@ -141,13 +154,18 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
       throw new Error('a case is opened once');
     case 'operation':
       return operated(state, event, stamp);
-    case 'entry':
-      return { ...state, entries: [...state.entries, entryOf(state, event, stamp)] };
+    case 'entry': {
+      const entry = entryOf(state, event, stamp);
+      const hinted = new Set([...state.hinted, ...shownBy([entry])]);
+      const last = entry.working.operations.at(-1);
+      const spokenOf = last === undefined ? state.spokenOf : new Map(state.spokenOf).set(entry.test, last);
+      return { ...state, entries: [...state.entries, entry], hinted: [...hinted], spokenOf };
+    }
     case 'strike': {
       const { entry, reason } = event.payload;
       const { seq, at, who } = stamp;
       const entries = state.entries.map((e) => (e.number === entry ? { ...e, seq, struck: { reason, at, who } } : e));
-      return { ...state, entries };
+      return { ...state, entries, struckSeq: seq, hinted: shownBy(entries) };
     }
     case 'timer': {
       const { minutes, ...timer } = event.payload;
@@ -174,8 +192,18 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
 }
 
 function entryOf({ entries }: CaseState, { payload, result }: RecordedOf<'entry'>, stamp: Stamp): Entry {
-  const { run: _run, confidence = 'sure', ...written } = payload;
-  return { ...written, confidence, number: entries.length + 1, working: result, ...stamp };
+  const { test, vessel, observed, note, inference, confidence = 'sure' } = payload;
+  return {
+    number: entries.length + 1,
+    test,
+    ...(vessel !== undefined && { vessel }),
+    observed,
+    ...(note !== undefined && { note }),
+    ...(inference !== undefined && { inference }),
+    confidence,
+    ...stamp,
+    working: result,
+  };
 }
 
 function operated(state: CaseState, { payload, result }: RecordedOf<'operation'>, { seq, at }: Stamp): CaseState {
@@ -195,6 +223,7 @@ function operated(state: CaseState, { payload, result }: RecordedOf<'operation'>
     warnings: [...state.warnings, ...fresh.map((text) => ({ text, seq }))],
     minutes: state.minutes + (result?.minutes ?? 0),
     spent: state.spent + (result?.spent ?? 0),
+    fusion: result?.fusion ?? state.fusion,
   };
 }
 

@@ -105,13 +105,14 @@ function concluded(state: CaseState, payload: EventOf<'conclusion'>['payload']):
 
 /** The working that a new entry speaks of: its run, or what was done for the test since the entry before. */
 export function workingOf(state: CaseState, { test, run, vessel }: EventOf<'entry'>['payload']): EntryWorking {
-  const since = Math.max(0, ...state.entries.filter((e) => e.test === test).flatMap((e) => e.working.operations));
-  const last = state.operations.findLast((o) => o.test === test)?.run?.id;
-  const wanted = run ?? last;
-  const own = state.operations.filter((o) =>
-    run !== undefined ? o.run?.id === run : o.test === test && o.seq > since && (o.run === undefined || o.run.id === wanted),
-  );
-  const free = state.operations.filter((o) => o.test === undefined && o.seq > since && o.result?.vessel === vessel);
+  const since = state.spokenOf.get(test) ?? 0;
+  const fresh = state.operations.slice(state.operations.findLastIndex((o) => o.seq <= since) + 1);
+  const wanted = run ?? state.tests.get(test)?.run?.id;
+  const own =
+    run !== undefined
+      ? state.operations.filter((o) => o.run?.id === run)
+      : fresh.filter((o) => o.test === test && (o.run === undefined || o.run.id === wanted));
+  const free = fresh.filter((o) => o.test === undefined && o.result?.vessel === vessel);
   const operations = own.length || vessel === undefined ? own : free;
   const tubes = new Set(operations.flatMap((o) => Object.keys(o.result?.vessels ?? {})));
   return {

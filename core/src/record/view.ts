@@ -2,7 +2,6 @@
  * What of a case a reader may see, and of that what has changed since an event. Nothing else sends case data out: this is the
  * one redaction.
  */
-import { shownBy } from '../scheme/shown';
 import { account } from '../scheme/account';
 import { PLACE_NAMES, testById } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
@@ -57,7 +56,6 @@ export interface VesselView {
 /** What of a case is not as it was. */
 export interface CaseChanges {
   readonly seq: number;
-  readonly digest: CaseDigest;
   /** Vessels that are new or changed, and those that are no longer there. */
   readonly vessels: readonly VesselView[];
   readonly gone: readonly string[];
@@ -72,8 +70,6 @@ export interface CaseChanges {
   readonly marks: CaseState['marks'];
   readonly identity: string | null;
   readonly readOnly: string | null;
-  /** The chemistry that worked out the last operation. */
-  readonly chemistry: string | null;
   /** The vessel of the last operation. */
   readonly active: string | null;
   /** Words for what the last operation showed, when the house rules give that help. */
@@ -99,11 +95,14 @@ export function digestOf(state: CaseState): CaseDigest {
     of: subject.amount,
     unit: subject.unit,
     minutes: Math.round(state.minutes * 10) / 10,
-    hinted: report ? report.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion) : shownBy(state.entries),
+    hinted: report ? report.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion) : state.hinted,
     status: state.status,
     concluded: report !== null,
   };
 }
+
+/** The version of the chemistry that worked out the last operation. */
+export const chemistryOf = ({ operations }: CaseState): string | null => operations.at(-1)?.result?.chemistry ?? null;
 
 const DEEPEST_FAMILY = 12;
 
@@ -190,21 +189,22 @@ const withoutSeq = <T extends { readonly seq: number }>({ seq: _, ...rest }: T):
  */
 export function changesSince(state: CaseState, after: number, reader: Reader): CaseChanges {
   const last = state.operations.at(-1);
-  const newer = <T extends { readonly seq: number }>(all: Iterable<T>) => [...all].filter((x) => x.seq > after);
+  const newer = <T extends { readonly seq: number }>(all: readonly T[]) => all.filter((x) => x.seq > after);
+  const added = <T extends { readonly seq: number }>(all: readonly T[]) =>
+    all.slice(all.findLastIndex((x) => x.seq <= after) + 1);
   // With other rules a vessel is told in other words.
-  const vessels = state.rulesSeq > after ? [...state.vessels.values()] : newer(state.vessels.values());
+  const standing = [...state.vessels.values()];
+  const vessels = state.rulesSeq > after ? standing : newer(standing);
   const simulated = state.subject.kind === 'simulated';
   const known = reader === 'examiner' || state.status === 'opened-up';
   const showing = simulated ? showingIn(state) : null;
-  const fused = state.operations.findLast((o) => o.result?.fusion)?.result?.fusion;
   return {
     seq: state.seq,
-    digest: digestOf(state),
     vessels: vessels.filter((v) => !v.gone).map((v) => vesselView(v, state)),
     gone: vessels.filter((v) => v.gone).map((v) => v.id),
-    entries: newer(state.entries).map(withoutSeq),
-    tests: newer(state.tests.values()).map(withoutSeq),
-    warnings: newer(state.warnings).map((w) => w.text),
+    entries: (state.struckSeq > after ? newer(state.entries) : added(state.entries)).map(withoutSeq),
+    tests: newer([...state.tests.values()]).map(withoutSeq),
+    warnings: added(state.warnings).map((w) => w.text),
     timers: state.timers,
     rules: state.rules,
     report: reportOf(state),
@@ -212,11 +212,10 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     marks: state.marks,
     identity: known ? state.identity : null,
     readOnly: state.readOnly,
-    chemistry: last?.result?.chemistry ?? null,
     active: last?.result?.vessel ?? null,
     ...(simulated && state.rules.help === 'words' && last && { words: lastSeen(state) }),
     showing: showing && (givesWords(state) || ONLY_WORDS.includes(showing.kind) ? showing : wordless(showing)),
-    fusion: fused ?? null,
+    fusion: state.fusion ?? null,
     ...(known && last?.result && { equations: last.result.equations }),
   };
 }

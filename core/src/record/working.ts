@@ -1,7 +1,7 @@
 /** The bench behind a case: what an operation does to it, and what comes of that for the record. */
 import { type Bench, openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import { type Op, vesselsIn } from '../bench/ops';
+import type { Op } from '../bench/ops';
 import { openBlank } from '../bench/reckon';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
@@ -164,13 +164,18 @@ export function toSnapshot({ bench, added, real, shares }: Working): Snapshot {
   };
 }
 
-/** @param only the vessels that will be touched; the others are there by name. */
-export function fromSnapshot({ rest, vessels }: Snapshot, only: ReadonlySet<string>): Working {
+/** As much of a kept bench as is needed to work on some of its vessels; the others are there by name. */
+export const onlyWith = ({ rest, vessels }: Snapshot, touched: readonly string[]): Snapshot => ({
+  rest,
+  vessels: Object.fromEntries(Object.entries(vessels).map(([id, text]) => [id, touched.includes(id) ? text : NAME_ONLY])),
+});
+
+export function fromSnapshot({ rest, vessels }: Snapshot): Working {
   const { bench, added, real, shares } = JSON.parse(rest) as Working;
   const seen: Record<string, Vessel> = {};
   const counted: Record<string, Vessel> = {};
   for (const [id, text] of Object.entries(vessels)) {
-    const kept = (only.has(id) ? JSON.parse(text) : UNTOUCHED) as Kept;
+    const kept = (text === NAME_ONLY ? UNTOUCHED : JSON.parse(text)) as Kept;
     if (kept.bench) seen[id] = kept.bench;
     if (kept.added) counted[id] = kept.added;
   }
@@ -180,6 +185,7 @@ export function fromSnapshot({ rest, vessels }: Snapshot, only: ReadonlySet<stri
 
 /** Stands for a vessel that the operation only needs to know of. */
 const UNTOUCHED: Kept = { bench: {} as Vessel, added: {} as Vessel };
+const NAME_ONLY = '';
 
 export interface SnapshotChange {
   readonly rest: string;
@@ -189,11 +195,11 @@ export interface SnapshotChange {
 }
 
 /**
- * Does one operation on a kept bench.
+ * Does one operation on a kept bench, of which the vessels that the operation names are enough.
  * @throws BenchError
  */
 export function carryOutOn(snapshot: Snapshot, op: Op): SnapshotChange {
-  const before = fromSnapshot(snapshot, new Set(vesselsIn(op)));
+  const before = fromSnapshot(snapshot);
   const { working, result } = carryOut(before, op);
   const changed = new Set([...changedIn(before.bench, working.bench), ...changedIn(before.added, working.added)]);
   const after = toSnapshot(working);

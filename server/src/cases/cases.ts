@@ -3,11 +3,12 @@ import { randomBytes, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
+import { vesselsIn } from '#core/bench/ops';
 import type { CaseEvent, RecordedEvent } from '#core/record/events';
 import { judge, workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
-import { type CaseDigest, changesSince, digestOf } from '#core/record/view';
-import type { Snapshot, SnapshotChange, Subject } from '#core/record/working';
+import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/record/view';
+import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
 import type { Append, CaseChanges, CaseSummary, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
 import { must } from '../access/access';
@@ -18,6 +19,7 @@ import type { Crew } from '../workers/crew';
 import type { BenchTasks } from '../workers/bench';
 import { canonical, link, type LinkedEvent, sha256 } from './chain';
 import { type CaseDocument, CaseDocuments } from './documents';
+import type { News } from './live';
 import * as store from './store';
 
 /** Seconds that a bench operation may take. */
@@ -43,11 +45,15 @@ interface Made {
 export class Cases {
   private readonly documents: CaseDocuments;
 
-  /** @param chemistry version of the simulator, kept with all that it works out. */
+  /**
+   * @param chemistry version of the simulator, kept with all that it works out.
+   * @param tell that a case has moved on.
+   */
   constructor(
     private readonly db: Queryable,
     private readonly bench: Crew<BenchTasks>,
     private readonly chemistry: string,
+    private readonly tell: (news: News) => void = () => undefined,
   ) {
     this.documents = new CaseDocuments(db);
   }
@@ -72,9 +78,13 @@ export class Cases {
   }
 
   private changesFor({ id, createdAt, state }: CaseDocument, after: number): CaseChanges {
-    const { digest, chemistry, ...changes } = changesSince(state, after, 'owner');
-    const olderChemistry = chemistry !== null && chemistry !== this.chemistry;
-    return { ...(changes as unknown as CaseChanges), after, summary: summaryOf(id, createdAt, digest), olderChemistry };
+    const chemistry = chemistryOf(state);
+    return {
+      ...(changesSince(state, after, 'owner') as unknown as CaseChanges),
+      after,
+      summary: summaryOf(id, createdAt, digestOf(state)),
+      olderChemistry: chemistry !== null && chemistry !== this.chemistry,
+    };
   }
 
   async create(person: Person, asked: NewCase): Promise<CaseChanges> {
@@ -146,7 +156,9 @@ export class Cases {
     const linked = link({ case: document.id, seq, id, at, who: person, previous: document.hash, event });
     const state = applyEvent(document.state, event, { seq, at, who: person.name });
     const kept = await this.put(linked, digestOf(state), bench?.change);
-    return kept ? this.documents.advance(document, state, linked, bench && after(bench.before, bench.change)) : null;
+    if (!kept) return null;
+    this.tell({ owner: document.owner, case: document.id, seq });
+    return this.documents.advance(document, state, linked, bench && after(bench.before, bench.change));
   }
 
   /** @returns false when another event took its place, or this one is there already. */
@@ -166,7 +178,8 @@ export class Cases {
       case 'operation': {
         const before = await this.documents.benchOf(document);
         if (!before) return null;
-        const change = await this.bench.run('carryOut', { snapshot: before, op: event.payload.op }, OPERATION_SECONDS);
+        const { op } = event.payload;
+        const change = await this.bench.run('carryOut', { snapshot: onlyWith(before, vesselsIn(op)), op }, OPERATION_SECONDS);
         const chemistry = state.subject.kind === 'simulated' ? { chemistry: this.chemistry } : {};
         return { event: { ...event, result: { ...change.result, ...chemistry } }, bench: { before, change } };
       }
@@ -185,7 +198,7 @@ export class Cases {
   async reckoning(person: Person, id: string, { tube, reagent }: ReckonRequest): Promise<ReckoningView> {
     const snapshot = await this.documents.benchOf(await this.read(person, id));
     if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
-    return this.bench.run('reckon', { snapshot, tube, reagent }, RECKONING_SECONDS);
+    return this.bench.run('reckon', { snapshot: onlyWith(snapshot, [tube]), tube, reagent }, RECKONING_SECONDS);
   }
 }
 

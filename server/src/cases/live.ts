@@ -1,10 +1,15 @@
-/** Tells a person's windows that a case has moved on: PostgreSQL notifies, server-sent events carry it, one stream a person. */
+/**
+ * Tells a person's windows that a case has moved on: PostgreSQL carries it to every server, server-sent events to the windows, one
+ * stream a person.
+ */
 import type { Response } from 'express';
 import pg from 'pg';
 import { z } from 'zod';
 import type { Notice } from '#contract';
 
-const notification = z.object({ owner: z.string(), case: z.string(), seq: z.number() });
+const newsSchema = z.object({ owner: z.string(), case: z.string(), seq: z.number() });
+/** That a person's case has moved on. */
+export type News = z.infer<typeof newsSchema>;
 const HEARTBEAT_MS = 20000;
 const RECONNECT_MS = 1000;
 const CONNECT_MS = 5000;
@@ -38,7 +43,7 @@ export class LiveUpdates {
     client.on('error', again);
     client.on('end', again);
     client.on('notification', (message) => {
-      const { owner, ...notice } = notification.parse(JSON.parse(message.payload ?? '{}'));
+      const { owner, ...notice } = newsSchema.parse(JSON.parse(message.payload ?? '{}'));
       this.tell(owner, notice);
     });
     try {

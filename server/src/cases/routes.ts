@@ -9,8 +9,10 @@ import type { Cases } from './cases';
 import type { LiveUpdates } from './live';
 import { jars } from './store';
 
+const uuid = z.uuid();
+
 const caseId = (value: unknown) => {
-  const id = z.uuid().safeParse(value);
+  const id = uuid.safeParse(value);
   if (!id.success) throw new HttpProblem('not-found', 'There is no such case; go back to your cases.');
   return id.data;
 };

@@ -115,12 +115,14 @@ const APPEND = `with held as (
     insert into case_event (case_id, seq, id, body, hash) select id, $3, $7, $8, $4 from held
   ), kept as (
     insert into bench_vessel (case_id, id, state)
-    select held.id, v.id, v.state from held, unnest($9::text[], $10::text[]) as v (id, state)
+    select held.id, v.key, v.value from held, json_each_text($9) as v where v.value is not null
     on conflict (case_id, id) do update set state = excluded.state
   ), gone as (
-    delete from bench_vessel using held where case_id = held.id and bench_vessel.id = any ($11::text[])
+    delete from bench_vessel using held where case_id = held.id and bench_vessel.id = any (
+      select key from json_each_text($9) where value is null
+    )
   )
-  select pg_notify('case_event', json_build_object('owner', owner, 'case', id, 'seq', $3::int)::text) from held`;
+  select from held`;
 
 /**
  * Appends an event, all or nothing.
@@ -128,9 +130,6 @@ const APPEND = `with held as (
  */
 export async function appendEvent(db: Queryable, { event, digest, bench }: Appended): Promise<boolean> {
   const { body, text, hash } = event;
-  const vessels = Object.entries(bench?.vessels ?? {});
-  const kept = vessels.filter((v): v is [string, string] => v[1] !== null);
-  const gone = vessels.filter(([, state]) => state === null).map(([id]) => id);
   const values = [
     body.case,
     body.seq - 1,
@@ -140,9 +139,7 @@ export async function appendEvent(db: Queryable, { event, digest, bench }: Appen
     bench?.rest ?? null,
     body.id,
     text,
-    kept.map(([id]) => id),
-    kept.map(([, state]) => state),
-    gone,
+    JSON.stringify(bench?.vessels ?? {}),
   ];
   const { rowCount } = await db.query({ name: 'append-event', text: APPEND, values });
   return rowCount === 1;

@@ -1,4 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
+import type { Logger } from 'pino';
 import { type ZodError, type z } from 'zod';
 import type { Problem } from '#contract';
 import { troubleIn } from '../db/pool';
@@ -47,23 +48,25 @@ export const unknownRoute: RequestHandler = (req) => {
 };
 
 /** Everything that goes wrong leaves as problem+json; what we did not expect is logged and told without detail. */
-export const problems: ErrorRequestHandler = (error: unknown, req, res, next) => {
-  if (res.headersSent) {
-    next(error);
-    return;
-  }
-  const known = asProblem(error);
-  if (!known) req.log.error({ err: error }, 'unexpected');
-  if (troubleIn(error) === 'disk-full') req.log.error('the disk is full: nothing can be saved until there is room on it');
-  const problem = known ?? new HttpProblem('internal', 'Something went wrong on our side; nothing was saved. Try again.');
-  const status = STATUS[problem.code];
-  const retry = RETRY_AFTER[problem.code];
-  if (retry) res.setHeader('retry-after', String(retry));
-  res
-    .status(status)
-    .type('application/problem+json')
-    .json({ type: 'about:blank', title: problem.code, status, code: problem.code, detail: problem.detail, ...problem.extra });
-};
+export const problems =
+  (log: Logger): ErrorRequestHandler =>
+  (error: unknown, req, res, next) => {
+    if (res.headersSent) {
+      next(error);
+      return;
+    }
+    const known = asProblem(error);
+    if (!known) log.error({ err: error, method: req.method, path: req.path }, 'unexpected');
+    if (troubleIn(error) === 'disk-full') log.error('the disk is full: nothing can be saved until there is room on it');
+    const problem = known ?? new HttpProblem('internal', 'Something went wrong on our side; nothing was saved. Try again.');
+    const status = STATUS[problem.code];
+    const retry = RETRY_AFTER[problem.code];
+    if (retry) res.setHeader('retry-after', String(retry));
+    res
+      .status(status)
+      .type('application/problem+json')
+      .json({ type: 'about:blank', title: problem.code, status, code: problem.code, detail: problem.detail, ...problem.extra });
+  };
 
 const TROUBLE = {
   away: 'The database cannot be reached just now; nothing was lost. Try again in a moment.',

@@ -49,7 +49,7 @@ export interface NewBench {
 }
 
 function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
-  const { added, shares } = fromSnapshot(snapshot, new Set([tube]));
+  const { added, shares } = fromSnapshot(snapshot);
   const vessel = added.vessels[tube];
   if (!vessel) throw new BenchError(`tube: there is no tube "${tube}" in this case`);
   return reckon(vessel, reagent, added.sample.kind === 'solid' ? (shares[tube] ?? 0) : 0);
