@@ -3,6 +3,7 @@ import { addAmounts, type Amounts, inertById, overComponents, solidById } from '
 import { type ReagentRow, REAGENTS } from '../matter/data/reagents';
 import { parseSalt } from '../matter/salts';
 import { BenchError } from './error';
+import { lumpsOf } from './solids';
 import { ROOM_CELSIUS, solventById, TUBE_ML, type Vessel, WATER_PER_LITRE } from './vessel';
 
 export const DROP_ML = 0.05;
@@ -69,9 +70,13 @@ export const mixingRise = (heat: number, mL: number, other: number): number =>
 
 export function putSolid(vessel: Vessel, formula: string, grams: number): Vessel {
   const salt = parseSalt(formula);
+  const mol = grams / salt.molarMass;
   return {
     ...vessel,
-    amounts: addAmounts({ ...vessel.amounts }, salt.of, grams / salt.molarMass),
+    amounts: addAmounts({ ...vessel.amounts }, salt.of, mol),
+    ...(inertById.get(formula)?.traits.piece && {
+      lumps: { ...vessel.lumps, [formula]: lumpsOf(vessel, formula) + mol },
+    }),
     settled: false,
   };
 }
@@ -100,7 +105,10 @@ export function drawOff(vessel: Vessel, mL: number, carry = 0): { rest: Vessel; 
   }
   for (const [id, mol] of Object.entries(vessel.amounts)) {
     if (!id.endsWith('(s)')) continue;
-    const part = mol * share * (inertById.get(id.slice(0, -3))?.traits.colloid ? 1 : carry);
+    const formula = id.slice(0, -3);
+    const traits = inertById.get(formula)?.traits;
+    const lumps = lumpsOf(vessel, formula);
+    const part = share * ((mol - lumps) * (traits?.colloid ? 1 : carry) + lumps * (traits?.piece ? 0 : carry));
     if (part > 0) moved[id] = part;
   }
   const amounts = addAmounts({ ...vessel.amounts }, moved, -1);

@@ -92,7 +92,9 @@ class Heating {
       if (!this.has(row.anion) || (row.strong && !this.op.strong)) continue;
       if (row.cations && !row.cations.some((id) => this.has(id))) continue;
       if (row.not?.some((id) => this.has(id))) continue;
-      this.change(row, this.matter[row.anion]! / over(row.from)[row.anion]!);
+      const most = this.matter[row.anion]! / over(row.from)[row.anion]!;
+      const times = row.oxide ? Math.min(most, -(this.matter['H+'] ?? 0) / over(row.to)['H+']!) : most;
+      if (times > 0) this.change(row, times);
     }
   }
 

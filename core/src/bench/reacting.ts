@@ -1,15 +1,17 @@
 /** Brings a vessel to where chemistry takes it in a given time: slow changes, redox, equilibrium, gases, slow solids. */
-import { equilibrate, type Equilibrium, lnKAt } from '../equilibrium/system';
-import { addAmounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
+import { type Conditions, equilibrate, type Equilibrium, lnKAt } from '../equilibrium/system';
+import { addAmounts, type Amounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
 import { molarMass, parseFormula } from '../matter/formula';
 import { type ReactionTaken, runRedox } from '../reactions/redox';
+import { sightLimit } from './solids';
 import { solventById, type Vessel } from './vessel';
 
 export interface ReactingConditions {
+  /** With none, only what is at equilibrium at once happens. */
   readonly minutes: number;
   /** Is the layer, if any, mixed with the water? */
   readonly mixed?: boolean;
-  /** Partial pressure that boiling or warming holds gases to, atm. */
+  /** Partial pressure that a gas may hold before it bubbles off, atm. */
   readonly pressure?: number;
 }
 
@@ -19,8 +21,11 @@ const AIR = 'O2';
 const AIR_MOL_PER_MINUTE = 4e-7;
 /** A dissolved gas bubbles from a stirred open tube when its own pressure reaches this, atm. Uncertain. */
 const BUBBLING_ATM = 0.7;
-/** Less than this of a new solid, weighted by its covering power, does not come out. Uncertain. */
-const NUCLEUS_MG_PER_ML = 0.02;
+/** A new solid does not come out when there would be less of it than this share of what is seen. Uncertain. */
+const NUCLEUS_SHARE = 0.4;
+
+/** mol of a catalyst that is enough. */
+const LEAST_BESIDE_MOL = 1e-6;
 
 function convert(amounts: Record<string, number>, at: Equilibrium, litres: number, celsius: number, minutes: number): boolean {
   let changed = false;
@@ -30,6 +35,7 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
   for (const c of conversions) {
     if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
     if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
+    if (c.gate.beside !== undefined && !((amounts[c.gate.beside] ?? 0) > LEAST_BESIDE_MOL)) continue;
     let most = Infinity;
     for (const [count, id] of c.from) {
       if (id === 'H+') continue;
@@ -66,25 +72,65 @@ function tooLittle(before: Vessel, after: Equilibrium): string[] {
   return Object.entries(after.solids)
     .filter(([id, mol]) => {
       const { traits } = solidById.get(id)!;
-      const mgPerML = (mol * molarMass(parseFormula(id)) * 1000 * (traits.covers ?? 1)) / before.mL;
-      return !((before.solids[id] ?? 0) > 0) && mgPerML < NUCLEUS_MG_PER_ML;
+      const mgPerML = (mol * molarMass(parseFormula(id)) * 1000) / before.mL;
+      return !((before.solids[id] ?? 0) > 0) && mgPerML < NUCLEUS_SHARE * sightLimit(traits);
     })
     .map(([id]) => id);
 }
 
-/** Holds slow solids back to what their time constant allows; returns their amounts, or null when all may go on. */
-function heldBack(before: Vessel, after: Equilibrium, minutes: number): Map<string, number> | null {
+/** How often a slow change is faster at a temperature than at 25 °C: a factor of two for each ten degrees. */
+const hurried = (celsius: number) => Math.pow(2, (celsius - 25) / 10);
+
+/**
+ * Holds solids that form or dissolve slowly to what their time constant allows.
+ * @param amounts mol over components, of which what is held must still be made.
+ * @returns their amounts, or null when all may go on.
+ */
+function heldBack(before: Vessel, after: Equilibrium, amounts: Amounts, minutes: number): Map<string, number> | null {
   const held = new Map<string, number>();
-  for (const [id, mol] of Object.entries(after.solids)) {
-    const slow = solidById.get(id)!.traits.slow;
-    if (slow === undefined) continue;
+  for (const id of new Set([...Object.keys(before.solids), ...Object.keys(after.solids)])) {
+    const { of, traits } = solidById.get(id)!;
     const had = before.solids[id] ?? 0;
-    if (mol <= had) continue;
-    // Warmth hurries it: a factor of two for each ten degrees, and crystals already there seed the rest.
-    const pace = slow / Math.pow(2, (before.celsius - 25) / 10) / (had > 1e-8 ? 2 : 1);
-    held.set(id, had + (mol - had) * (1 - Math.exp(-minutes / pace)));
+    const now = after.solids[id] ?? 0;
+    const pace = now > had ? (traits.slow ?? traits.ripens) : traits.stays;
+    if (pace === undefined || now === had) continue;
+    // Crystals already there seed the rest.
+    const seeded = now > had && had > 1e-8 ? 2 : 1;
+    const mol = had + (now - had) * (1 - Math.exp((-minutes * hurried(before.celsius) * seeded) / pace));
+    held.set(
+      id,
+      Math.min(mol, ...Object.entries(of).map(([c, n]) => (c === 'H+' || c === 'H2O' ? Infinity : (amounts[c] ?? 0) / n))),
+    );
   }
   return held.size ? held : null;
+}
+
+/** The equilibrium of all but some solids, which are as they are held. */
+function holding(held: ReadonlyMap<string, number>, amounts: Amounts, where: Conditions, near: Equilibrium): Equilibrium {
+  const rest = { ...amounts };
+  for (const [id, mol] of held) addAmounts(rest, solidById.get(id)!.of, -mol);
+  const withheld = new Set([...(where.withheld ?? []), ...held.keys()]);
+  const at = equilibrate(rest, { ...where, withheld }, near);
+  return { ...at, solids: { ...at.solids, ...Object.fromEntries([...held].filter(([, mol]) => mol > 0)) } };
+}
+
+/** Does another solid, or do the complexes from which it ripens, hold meanwhile what this one would? */
+function otherwiseHeld(id: string, free: Equilibrium, slowed: Equilibrium): boolean {
+  const { of, traits } = solidById.get(id)!;
+  const metal = Object.keys(of)[0]!;
+  if (traits.from !== undefined) {
+    let all = 0;
+    let complexed = 0;
+    for (const [species, molar] of slowed.concentrations) {
+      const { of: parts } = speciesById.get(species)!;
+      all += molar * (parts[metal] ?? 0);
+      if (traits.from in parts) complexed += molar * (parts[metal] ?? 0);
+    }
+    return complexed > all / 2;
+  }
+  return Object.entries(slowed.solids).some(
+    ([other, mol]) => other !== id && metal in solidById.get(other)!.of && mol > (free.solids[other] ?? 0) + 1e-9,
+  );
 }
 
 /**
@@ -102,20 +148,19 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   const where = {
     litres: vessel.mL / 1000,
     celsius: vessel.celsius,
-    pressure: BUBBLING_ATM,
+    pressure: how.pressure ?? BUBBLING_ATM,
     withheld: new Set([...tooCold(vessel), ...lakes.map((l) => l.id)]),
     ...(how.mixed && solvent && { layer: { litres: vessel.layer!.mL / 1000, partition: solvent.partition } }),
   };
   const air = AIR_MOL_PER_MINUTE * Math.min(how.minutes, 60);
   if (air > 0) addAmounts(amounts, { [AIR]: 1 }, air);
   let at = equilibrate(amounts, where, lastIn(vessel));
-  if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
-  const redox = runRedox(amounts, where, at, { minutes: how.minutes });
-  at = redox.at;
-  // Reactions come first; what heat drives out as gas is gone only afterwards.
-  if (how.pressure !== undefined) {
-    where.pressure = how.pressure;
-    at = equilibrate(amounts, where, at);
+  const taken: ReactionTaken[] = [];
+  if (how.minutes > 0) {
+    if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
+    const redox = runRedox(amounts, where, at, { minutes: how.minutes, lumps: vessel.lumps ?? {} });
+    taken.push(...redox.taken);
+    at = redox.at;
   }
   // What oxygen was not used stays in the air.
   if (air > 0) {
@@ -138,13 +183,11 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
     at = equilibrate(amounts, where, at);
   }
 
-  const held = heldBack(vessel, at, how.minutes);
+  const held = heldBack(vessel, at, amounts, how.minutes);
   if (held) {
-    const rest = { ...amounts };
-    for (const [id, mol] of held) addAmounts(rest, solidById.get(id)!.of, -mol);
-    const withheld = new Set([...where.withheld, ...held.keys()]);
-    at = equilibrate(rest, { ...where, withheld }, at);
-    at = { ...at, solids: { ...at.solids, ...Object.fromEntries([...held].filter(([, mol]) => mol > 0)) } };
+    const slowed = holding(held, amounts, where, at);
+    for (const id of held.keys()) if (solidById.get(id)!.traits.ripens && !otherwiseHeld(id, at, slowed)) held.delete(id);
+    at = held.size ? holding(held, amounts, where, at) : at;
   }
 
   const gas: Record<string, number> = {};
@@ -176,7 +219,7 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   const species: Record<string, number> = {};
   for (const [id, c] of at.concentrations) if (c > 1e-20) species[id] = c;
   return {
-    taken: redox.taken,
+    taken,
     vessel: {
       ...vessel,
       amounts: tidy(amounts),

@@ -11,7 +11,13 @@ export interface SolidPart {
   readonly colour: Colour;
   readonly texture: Texture;
   readonly traits: SolidTraits;
+  /** Does it lie in pieces: metal as it was put in, sulfur that has run together? */
+  readonly lumped: boolean;
 }
+
+/** mol of an inert solid that lies in pieces. */
+export const lumpsOf = ({ lumps, amounts }: Vessel, formula: string): number =>
+  Math.min(lumps?.[formula] ?? 0, amounts[`${formula}(s)`] ?? 0);
 
 const massCache = new Map<string, number>();
 function gramsPerMol(formula: string): number {
@@ -25,30 +31,37 @@ export const coveringPower = ({ mg, traits }: SolidPart): number => mg * (traits
 /** The solids of a vessel with their masses, those that cover most first. */
 export function solidParts(vessel: Vessel): SolidPart[] {
   const parts: SolidPart[] = [];
-  const put = (formula: string, mol: number) => {
+  const put = (formula: string, mol: number, lumped = false) => {
     const known = solidById.get(formula) ?? inertById.get(formula);
     if (!known || mol <= 0) return;
     const { colour, texture, traits } = known;
-    parts.push({ formula, mg: mol * gramsPerMol(formula) * 1000, colour, texture, traits });
+    parts.push({ formula, mg: mol * gramsPerMol(formula) * 1000, colour, texture, traits, lumped });
   };
   for (const [formula, mol] of Object.entries(vessel.solids)) put(formula, mol);
-  for (const [id, mol] of Object.entries(vessel.amounts)) if (id.endsWith('(s)')) put(id.slice(0, -3), mol);
+  for (const [id, mol] of Object.entries(vessel.amounts)) {
+    if (!id.endsWith('(s)')) continue;
+    const formula = id.slice(0, -3);
+    const lumps = lumpsOf(vessel, formula);
+    put(formula, mol - lumps);
+    put(formula, lumps, true);
+  }
   return parts.sort((a, b) => coveringPower(b) - coveringPower(a));
 }
 
 /** mg of a common precipitate per mL below which no one sees it. */
 const VISIBLE_MG_PER_ML = 0.05;
-/** mol of a metal from which on it is a nail, a turning or a ribbon that lies in the tube, and no precipitate. */
-export const PIECE_MOL = 1e-4;
-const isPiece = (vessel: Vessel, part: SolidPart) => part.traits.piece && (vessel.amounts[`${part.formula}(s)`] ?? 0) > PIECE_MOL;
+/** A nail, a turning or a ribbon lies in the tube and is no precipitate. */
+const isPiece = (part: SolidPart) => part.lumped && part.traits.piece === true;
+
+/** mg per mL of a solid from which on it is seen. */
+export const sightLimit = ({ cloud, covers }: SolidTraits): number => cloud ?? VISIBLE_MG_PER_ML / (covers ?? 1);
 
 /** Volumes under this count as so much, mL. */
 const LEAST_ML = 0.2;
-const enough = (vessel: Vessel, part: SolidPart) => coveringPower(part) >= VISIBLE_MG_PER_ML * Math.max(vessel.mL, LEAST_ML);
+const enough = (vessel: Vessel, part: SolidPart) => part.mg >= sightLimit(part.traits) * Math.max(vessel.mL, LEAST_ML);
 
 /** Powders and precipitates of which there is enough to be seen. */
-export const visibleSolids = (vessel: Vessel): SolidPart[] =>
-  solidParts(vessel).filter((p) => enough(vessel, p) && !isPiece(vessel, p));
+export const visibleSolids = (vessel: Vessel): SolidPart[] => solidParts(vessel).filter((p) => enough(vessel, p) && !isPiece(p));
 
 /** Is anything solid to be seen in it, pieces of metal too? */
 export const holdsSolid = (vessel: Vessel): boolean => solidParts(vessel).some((p) => enough(vessel, p));
@@ -62,6 +75,7 @@ export function solidsChanged(before: Vessel, after: Vessel): boolean {
   const had = visibleSolids(before);
   const has = visibleSolids(after);
   const least = CHANGED_MG + CHANGED_SHARE * had.reduce((sum, p) => sum + p.mg, 0);
-  const mg = (parts: readonly SolidPart[], formula: string) => parts.find((p) => p.formula === formula)?.mg ?? 0;
+  const mg = (parts: readonly SolidPart[], formula: string) =>
+    parts.filter((p) => p.formula === formula).reduce((sum, p) => sum + p.mg, 0);
   return [...new Set([...had, ...has].map((p) => p.formula))].some((f) => Math.abs(mg(had, f) - mg(has, f)) > least);
 }

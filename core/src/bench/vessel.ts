@@ -50,6 +50,8 @@ export interface Vessel {
   /** mol/L of each species. */
   readonly species: Readonly<Record<string, number>>;
   readonly pH: number | null;
+  /** mol of each inert solid that lies in pieces: metal as it was put in, sulfur that has run together. */
+  readonly lumps?: Readonly<Record<string, number>>;
   readonly layer?: LayerState;
   readonly beneath?: Beneath;
   /** mol of each gas in the mouth of the vessel, and partial pressures over the liquid in atm. */

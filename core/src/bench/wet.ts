@@ -1,12 +1,14 @@
 /** Operations on liquids. Each takes the vessels it needs and returns them changed, with what happened on the way. */
-import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
+import { addAmounts, type Amounts, gasById, inertSolids } from '../matter/catalogue';
+import type { ReactionTaken } from '../reactions/redox';
 import { distinct, type Equation, equationsOf } from '../reactions/equations';
 import { drawOff, DROP_ML, mixingRise, pour, type Portion, putSolid, reagentById, receive } from './contents';
 import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { letReact, type ReactingConditions } from './reacting';
-import { holdsSolid, solidsChanged } from './solids';
+import { holdsSolid, lumpsOf, solidsChanged } from './solids';
+import { boilDown, carryOff, STEAM_MOL_PER_ML } from './vapour';
 import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
 
 export interface Worked {
@@ -29,37 +31,51 @@ const ADD_MINUTES = 0.25;
 /** Share of the nitrogen monoxide made at a junction that a thin ring above it holds. Uncertain. */
 const RISING_SHARE = 0.15;
 
+/** Parts of the acid to one of the liquid above, from the middle of a junction down. */
+const MIXED_PARTS = [1, 3, 9];
+
 /** The zones at a junction with an acid that lies beneath: where both meet, and above it, where a gas made there rises. */
 export function junctionZones(vessel: Vessel): Vessel[] {
   if (!vessel.beneath || vessel.mL <= 0) return [];
   const upper = drawOff(vessel, vessel.mL / 2).portion;
   const zone = (id: string, amounts: Amounts, mL: number) =>
     letReact({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
-  const share = upper.mL / vessel.beneath.mL;
-  const junction = zone('junction', addAmounts({ ...upper.amounts }, vessel.beneath.amounts, share), upper.mL * 2);
+  const { beneath } = vessel;
+  const mixed = (parts: number) =>
+    zone('junction', addAmounts({ ...upper.amounts }, beneath.amounts, (parts * upper.mL) / beneath.mL), upper.mL * (1 + parts));
+  const [junction, ...deeper] = MIXED_PARTS.map(mixed) as [Vessel, ...Vessel[]];
   const risen: Record<string, number> = {};
   for (const { id, senses } of gasById.values())
     if (senses.rises) risen[id] = RISING_SHARE * ((junction.amounts[id] ?? 0) + (junction.gas[id] ?? 0));
   const above = Object.values(risen).some((mol) => mol > 0)
     ? [zone('above', addAmounts({ ...upper.amounts }, risen), upper.mL)]
     : [];
-  return [...above, junction];
+  return [...above, junction, ...deeper];
+}
+
+/** What a stretch of time brought to a vessel. */
+function happenedIn(before: Vessel, after: Vessel, minutes: number, heated: boolean): Happening[] {
+  const left: Record<string, number> = {};
+  for (const [id, mol] of Object.entries(after.gas)) {
+    const more = mol - (before.gas[id] ?? 0) * Math.exp(-minutes / 2);
+    if (more > 1e-9) left[id] = more;
+  }
+  const happened: Happening[] = [
+    { what: 'change', from: before, to: after },
+    { what: 'gas', left, vessel: after },
+  ];
+  if (!heated && after.celsius > before.celsius + 8 && before.mL > 0) happened.push({ what: 'warmer' });
+  return happened;
 }
 
 /** Lets a changed vessel react. */
 export function react(before: Vessel, mixed: Vessel, how: ReactingConditions): Worked {
   const { vessel, taken } = letReact(mixed, how);
-  const left: Record<string, number> = {};
-  for (const [id, mol] of Object.entries(vessel.gas)) {
-    const more = mol - (before.gas[id] ?? 0) * Math.exp(-how.minutes / 2);
-    if (more > 1e-9) left[id] = more;
-  }
-  const happened: Happening[] = [
-    { what: 'change', from: before, to: vessel },
-    { what: 'gas', left, vessel },
-  ];
-  if (vessel.celsius > before.celsius + 8 && before.mL > 0 && how.pressure === undefined) happened.push({ what: 'warmer' });
-  return { vessel, happened, equations: () => equationsOf(taken, before, vessel) };
+  return {
+    vessel,
+    happened: happenedIn(before, vessel, how.minutes, how.pressure !== undefined),
+    equations: () => equationsOf(taken, before, vessel),
+  };
 }
 
 /** A vessel that was changed without anything leaving it. */
@@ -145,41 +161,72 @@ export function pass(vessel: Vessel, op: OpOf<'pass'>): Worked {
   };
 }
 
-const HEATS = { warm: 60, boil: 100, strong: 100 } as const;
+const WARM_CELSIUS = 60;
+const BOILING_CELSIUS = 100;
+/** Share of a tube's liquid that a minute of gentle boiling takes, and the most that boiling takes before one stops. */
+const BOILED_SHARE = 0.03;
+const MOST_BOILED = 0.5;
+/** mol of air that a minute takes past a warm liquid. Uncertain: an order of magnitude. */
+const DRAUGHT_MOL = 1e-3;
+/** Boiling and warming are followed in strides of no more than so many minutes. */
+const STRIDE_MINUTES = 1;
+/** While it comes to the boil, what is driven out easily goes before slower things happen, minutes. */
+const HEATING_UP_MINUTES = 0.3;
+
+/** What sulfur and the like become while a liquid stands or boils. */
+function runTogether(vessel: Vessel, minutes: number): Vessel {
+  const lumps: Record<string, number> = { ...vessel.lumps };
+  for (const { id, traits } of inertSolids) {
+    const mol = vessel.amounts[`${id}(s)`] ?? 0;
+    if (!traits.flocculates || mol <= 0) continue;
+    const halfLife = vessel.celsius >= BOILING_CELSIUS ? traits.flocculates.hot : traits.flocculates.cold;
+    const had = lumpsOf(vessel, id);
+    lumps[id] = had + (mol - had) * (1 - Math.pow(0.5, minutes / halfLife));
+  }
+  return { ...vessel, lumps };
+}
 
 export function heat(vessel: Vessel, op: OpOf<'heat'>): Worked {
   if (isEmpty(vessel)) throw new BenchError(`vessel: ${vessel.id} is empty; put something in it before heating`);
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} holds only a solid; use "dry-heat" for a solid`);
   const minutes = op.minutes ?? 1;
-  const lost = op.to === 'warm' ? 0 : Math.min(vessel.mL * 0.5, vessel.mL * 0.03 * minutes);
-  const amounts = addAmounts({ ...vessel.amounts }, { H2O: -lost * 0.0553 });
-  const hot = { ...vessel, amounts, mL: vessel.mL - lost, celsius: HEATS[op.to] };
-  const floor = op.to === 'warm' ? 0.15 * Math.exp(-0.5 * minutes) : 0.02 * Math.exp(-1.2 * minutes);
-  const out = react(vessel, hot, { minutes, pressure: Math.max(1e-6, floor), mixed: true });
-  return { ...out, vessel: { ...out.vessel, lost: addAmounts({ ...out.vessel.lost }, { H2O: lost * 0.0553 }) } };
+  const warm = op.to === 'warm';
+  const steam = warm ? 0 : Math.min(vessel.mL * MOST_BOILED, vessel.mL * BOILED_SHARE * minutes);
+  const streamOf = (time: number) => (warm ? DRAUGHT_MOL * time : (steam * STEAM_MOL_PER_ML * time) / minutes);
+  const celsius = warm ? WARM_CELSIUS : BOILING_CELSIUS;
+  const taken: ReactionTaken[] = [];
+  let now = letReact({ ...vessel, celsius }, { minutes: 0, mixed: true }).vessel;
+  now = carryOff(now, streamOf(Math.min(HEATING_UP_MINUTES, minutes)));
+  const strides = Math.ceil(minutes / STRIDE_MINUTES);
+  for (let i = 0; i < strides; i++) {
+    const time = minutes / strides;
+    const step = letReact(boilDown(now, steam / strides), { minutes: time, mixed: true, pressure: 1 });
+    taken.push(...step.taken);
+    const carried = carryOff(step.vessel, streamOf(time));
+    now = letReact(carried, { minutes: 0, mixed: true, pressure: 1 }).vessel;
+  }
+  now = runTogether(now, minutes);
+  return { vessel: now, happened: happenedIn(vessel, now, minutes, true), equations: () => equationsOf(taken, vessel, now) };
 }
+
+/** What is left of a liquid when it is called dry, mL. */
+const DRY_ML = 0.05;
+/** Gases that a drying residue gives up are held to this, atm. */
+const DRYING_ATM = 0.003;
 
 export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} has no liquid to evaporate`);
   const target = op.dry ? 0 : op.to_mL;
   if (target === undefined) throw new BenchError('evaporate: give "to_mL" or "dry": true');
   if (target >= vessel.mL) throw new BenchError(`to_mL: vessel ${vessel.id} already holds only ${vessel.mL.toFixed(2)} mL`);
-  let now: Vessel = vessel;
-  while (now.mL > Math.max(target, 0.05) + 1e-9) {
-    const next = Math.max(now.mL * 0.6, Math.max(target, 0.05));
-    const lost = (now.mL - next) * 0.0553;
-    now = letReact(
-      {
-        ...now,
-        mL: next,
-        celsius: 100,
-        amounts: addAmounts({ ...now.amounts }, { H2O: -lost }),
-        lost: addAmounts({ ...now.lost }, { H2O: lost }),
-      },
-      { minutes: 2, pressure: 0.003 },
-    ).vessel;
+  let now: Vessel = letReact({ ...vessel, celsius: BOILING_CELSIUS }, { minutes: 0 }).vessel;
+  while (now.mL > Math.max(target, DRY_ML) + 1e-9) {
+    const steam = now.mL - Math.max(now.mL * 0.6, Math.max(target, DRY_ML));
+    const carried = carryOff(now, steam * STEAM_MOL_PER_ML);
+    now = letReact(boilDown(carried, steam), { minutes: 2, pressure: 1 }).vessel;
   }
   if (target === 0) {
+    now = letReact(now, { minutes: 2, pressure: DRYING_ATM }).vessel;
     const water = Math.max(0, now.amounts['H2O'] ?? 0);
     now = {
       ...now,
@@ -188,7 +235,7 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
       lost: addAmounts({ ...now.lost }, { H2O: water }),
     };
   }
-  return changed(vessel, now);
+  return changed(vessel, runTogether(now, 5));
 }
 
 export function cool(vessel: Vessel): Worked {
@@ -212,7 +259,7 @@ export function shake(vessel: Vessel): Worked {
 export function stand(vessel: Vessel, minutes: number): Worked {
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * Math.exp(-minutes / 6);
   const out = react(vessel, { ...vessel, celsius }, { minutes });
-  return { ...out, vessel: { ...out.vessel, settled: minutes >= 3 || vessel.settled } };
+  return { ...out, vessel: { ...runTogether(out.vessel, minutes), settled: minutes >= 3 || vessel.settled } };
 }
 
 export function centrifuge(vessel: Vessel): Worked {

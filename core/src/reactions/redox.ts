@@ -25,6 +25,8 @@ export interface ReactionTaken {
 export interface Surroundings {
   /** Minutes that this step lasts. */
   readonly minutes: number;
+  /** mol of each metal that lies in pieces, whose surface sets the pace. */
+  readonly lumps: Readonly<Record<string, number>>;
 }
 
 function open(gate: Gate | 'never' | undefined, partner: string, lnH: number, celsius: number): boolean {
@@ -96,7 +98,6 @@ interface Pair {
 }
 
 function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, spent: ReadonlySet<string>): Pair | null {
-  const lnH = at.lnActivity.get('H+') ?? -16;
   const givers = couples.filter((c) => c.row.reductant !== 'never' && c.right.every((p) => held(amounts, p, where.litres)));
   if (!givers.length) return null;
   let best: Pair | null = null;
@@ -105,8 +106,7 @@ function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, sp
     let up: number | undefined;
     for (const reductant of givers) {
       if (reductant === oxidant || spent.has(`${oxidant.id}|${reductant.id}`)) continue;
-      if (!open(oxidant.row.oxidant, reductant.id, lnH, where.celsius)) continue;
-      if (!open(reductant.row.reductant, oxidant.id, lnH, where.celsius) || tooScarce(reductant, at)) continue;
+      if (!allowed({ oxidant, reductant }, at, where.celsius)) continue;
       up ??= potential(oxidant, at);
       const drive = up - potential(reductant, at);
       if (drive > LEAST_DRIVE && (!best || drive > best.drive)) best = { oxidant, reductant, drive };
@@ -115,9 +115,23 @@ function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, sp
   return best;
 }
 
-function slowness(pair: Pair): number {
+/** Minutes for most of what a piece of metal does to a liquid in a tube. Uncertain: of the order of what is seen. */
+const SURFACE_MINUTES = 3;
+
+function slowness(pair: Pair, amounts: Amounts, lumps: Amounts): number {
   const gates = [pair.oxidant.row.oxidant, pair.reductant.row.reductant];
-  return Math.max(0, ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)));
+  const inPieces = pair.reductant.right.some((p) => p.solid && (lumps[p.label] ?? 0) > (amounts[`${p.label}(s)`] ?? 0) / 2);
+  return Math.max(inPieces ? SURFACE_MINUTES : 0, ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)));
+}
+
+/** May the two couples of a pair act in such a liquid? */
+function allowed({ oxidant, reductant }: Omit<Pair, 'drive'>, at: Equilibrium, celsius: number): boolean {
+  const lnH = at.lnActivity.get('H+') ?? -16;
+  return (
+    open(oxidant.row.oxidant, reductant.id, lnH, celsius) &&
+    open(reductant.row.reductant, oxidant.id, lnH, celsius) &&
+    !tooScarce(reductant, at)
+  );
 }
 
 /**
@@ -139,14 +153,14 @@ export function runRedox(
     if (!pair) break;
     const change = balanced(pair.oxidant, pair.reductant);
     let most = limit(amounts, change);
-    const slow = slowness(pair);
+    const slow = slowness(pair, amounts, around.lumps);
     if (slow > 0) most *= 1 - Math.exp(-around.minutes / slow);
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;
     let near = at;
     const after = (extent: number) => (near = equilibrate(addAmounts({ ...amounts }, change, extent), where, near));
     const downhill = (s: Equilibrium) =>
-      potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && !tooScarce(pair.reductant, s);
+      potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && allowed(pair, s, where.celsius);
     let extent = most;
     if (!downhill(after(most * LEAST_SHARE))) continue;
     let reached = after(most * (1 - 1e-6));

@@ -1,8 +1,8 @@
 /** What a vessel looks like, and what changed between two looks. */
-import { coveringPower, PIECE_MOL, visibleSolids } from '../bench/solids';
+import { coveringPower, lumpsOf, visibleSolids } from '../bench/solids';
 import { solventById, type Vessel } from '../bench/vessel';
 import { junctionZones } from '../bench/wet';
-import { type Amounts, gasById, inertSolids } from '../matter/catalogue';
+import { type Amounts, gasById, inertById, inertSolids } from '../matter/catalogue';
 import { LAYER_SPECTRA } from '../matter/data/reagents';
 import { type Band, SPECTRA } from '../matter/data/spectra';
 import type { Observation } from '../vocabulary/observation';
@@ -74,7 +74,7 @@ function plainAppearance(vessel: Vessel): Appearance {
   const out: { -readonly [K in keyof Appearance]: Appearance[K] } = {};
   const volume = Math.max(vessel.mL, 0.2);
   const parts = visibleSolids(vessel);
-  const colloid = parts.some((p) => p.traits.colloid);
+  const colloid = parts.some((p) => p.traits.colloid && !p.lumped);
   if (vessel.mL > 0) {
     const hex = liquidHex(vessel);
     out.liquid = { hex, word: liquidWord(hex), cloudy: colloid || (parts.length > 0 && !vessel.settled) };
@@ -86,7 +86,7 @@ function plainAppearance(vessel: Vessel): Appearance {
     const density = parts.reduce((s, p) => s + p.mg * Math.max(1, (p.traits.covers ?? 1) / 3), 0) / volume;
     out.solid = {
       hex,
-      word: parts.length === 1 ? parts[0]!.colour : solidWord(hex),
+      word: parts.every((p) => p.formula === parts[0]!.formula) ? parts[0]!.colour : solidWord(hex),
       texture: parts[0]!.texture,
       amount: amountWord(density),
       mg,
@@ -173,15 +173,25 @@ export function changes(before: Appearance, after: Appearance): Observation[] {
 }
 
 const METALS = inertSolids.filter((s) => s.traits.plates).map((s) => s.id);
-const metalIn = (vessel: Vessel, id: string) => (vessel.amounts[`${id}(s)`] ?? 0) > 1e-7;
+/** mol of a metal from which on its film on another is seen. */
+const FILM_MOL = 1e-7;
+
+/** Metals that lie on a piece of another. */
+function platedOn(vessel: Vessel): string[] {
+  if (!METALS.some((id) => lumpsOf(vessel, id) > 0)) return [];
+  return METALS.filter((id) => (vessel.amounts[`${id}(s)`] ?? 0) - lumpsOf(vessel, id) > FILM_MOL);
+}
+
+/** Metal that lies on a piece of another. */
+export const filmSeen = (vessel: Vessel): Observation[] =>
+  platedOn(vessel)
+    .slice(0, 1)
+    .map((id) => ({ channel: 'deposit', event: 'formed', colour: inertById.get(id)!.colour }));
 
 /** Metal that came out on a piece of another metal. */
 export function depositSeen(before: Vessel, after: Vessel): Observation[] {
-  const lies = (id: string) => (after.amounts[`${id}(s)`] ?? 0) > PIECE_MOL;
-  const on = METALS.some((id) => metalIn(before, id) || lies(id));
-  const fresh = METALS.filter((id) => metalIn(after, id) && !metalIn(before, id) && !lies(id));
-  if (!on || !fresh.length) return [];
-  return [{ channel: 'deposit', event: 'formed', colour: inertSolids.find((s) => s.id === fresh[0])!.colour }];
+  const fresh = platedOn(after).find((id) => !platedOn(before).includes(id));
+  return fresh ? [{ channel: 'deposit', event: 'formed', colour: inertById.get(fresh)!.colour }] : [];
 }
 
 const BUBBLES_MOL = 1.5e-5;

@@ -67,7 +67,11 @@ export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation
   const shown = (telling.length ? telling : metals).sort((a, b) => (matter[b] ?? 0) - (matter[a] ?? 0)).map((id) => OXIDES[id]!);
   const dark = shown.map((o) => o.charcoal).find((c) => !PALE.includes(c));
   const residue = dark ?? shown[0]?.charcoal ?? 'none';
-  const out: Observation[] = [{ channel: 'solid', look: 'cold', colour: residue }];
+  const film = shown.find((o) => o.film !== undefined)?.film;
+  const out: Observation[] = [
+    { channel: 'solid', look: 'cold', colour: residue },
+    ...(film ? [{ channel: 'sublimate', event: 'formed', colour: film } as const] : []),
+  ];
   if (op.then) {
     const tinted = shown.find((o) => o.cobalt !== undefined);
     const glass = BLUE_GLASS.some((id) => has(matter, id)) && !tinted?.keepsColour;

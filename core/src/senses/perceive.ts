@@ -1,14 +1,14 @@
 /** From what happened to what is noticed. */
 import type { Happening } from '../bench/happenings';
 import type { Observation } from '../vocabulary/observation';
-import { appearance, changes, depositSeen, describe, gasSeen } from './appearance';
+import { appearance, changes, depositSeen, describe, filmSeen, gasSeen } from './appearance';
 import { beadSeen, charcoalSeen, dryColour, flameSeen, heatedSeen } from './dry';
 import { heldSeen } from './mouth';
 
 function perceive(h: Happening): readonly Observation[] {
   switch (h.what) {
     case 'look':
-      return describe(appearance(h.vessel));
+      return [...describe(appearance(h.vessel)), ...filmSeen(h.vessel)];
     case 'change':
       return [...changes(appearance(h.from), appearance(h.to)), ...depositSeen(h.from, h.to)];
     case 'gas':

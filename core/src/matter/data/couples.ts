@@ -13,6 +13,8 @@ export interface Gate {
   readonly not?: readonly string[];
   /** log10 of the activity of the electron giver below which it is too scarce to react at a rate that shows. */
   readonly scarce?: number;
+  /** Only where this solid lies, which speeds it and stays as it is. */
+  readonly beside?: string;
   /** Minutes for most of it to happen; absent when at once. */
   readonly slow?: number;
 }
@@ -41,6 +43,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'I2/I-', half: 'I2 + 2 e- = 2 I-', volts: 0.621, source: 'BARD' },
   { id: 'Br2/Br-', half: 'Br2 + 2 e- = 2 Br-', volts: 1.087, source: 'BARD', reductant: { not: ['NO3/NO', 'Cr2O7/Cr', 'H2O2/H2O', 'HNO2/NO'] } },
   { id: 'Cl2/Cl-', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', reductant: { warm: 35, acid: 0, only: ['MnO2/Mn', 'MnO4/Mn', 'PbO2/Pb'] } },
+  { id: 'Cl2/Cl- conc', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', oxidant: NEVER, reductant: { acid: 1.5, only: ['MnO4/Mn', 'PbO2/Pb'] } },
   { id: 'ClO/Cl', half: 'ClO- + 2 H+ + 2 e- = Cl- + H2O', volts: 1.715, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -7 } },
   { id: 'ClO3/Cl', half: 'ClO3- + 6 H+ + 6 e- = Cl- + 3 H2O', volts: 1.45, source: 'BARD', reductant: NEVER, oxidant: { acid: -0.5, not: ['Br2/Br-', 'Cl2/Cl-', 'MnO4/Mn', 'Cr2O7/Cr', 'MnO2/Mn'] } },
   { id: 'IO3/I2', half: '2 IO3- + 12 H+ + 10 e- = I2 + 6 H2O', volts: 1.195, source: 'BARD', oxidant: { acid: -5 }, reductant: { only: ['Cl2/Cl-', 'ClO/Cl'] } },
@@ -49,16 +52,21 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'NO3/NO', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: -0.4, not: ['I2/I-', 'Cl2/Cl-', 'MnO4/Mn', 'MnO2/Mn', 'FeCN', 'SO2/S2O3', 'NO3/HNO2'] } },
   { id: 'NO3/NO conc', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 2.2, not: ['Cl2/Cl-', 'FeCN', 'NO3/HNO2'] } },
   { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+', 'NO3/HNO2'] } },
-  { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -2.5, only: ['NO3/HNO2'], slow: 2 } },
-  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['HNO2/NO self', 'MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
+  { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { only: ['NO3/HNO2 self'], slow: 3 } },
+  { id: 'NO3/HNO2 self', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { scarce: -2, only: ['HNO2/NO self'] } },
+  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
+
+  { id: 'NO3/NH3', half: 'NO3- + 9 H+ + 8 e- = NH3 + 3 H2O', volts: 0.807, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg'] } },
+  { id: 'NO2/NH3', half: 'NO2- + 7 H+ + 6 e- = NH3 + 2 H2O', volts: 0.806, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg'] } },
 
   // Sulfur
   { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
   { id: 'S2/HS', half: 'S2^2- + 2 H+ + 2 e- = 2 HS-', volts: 0.31, source: 'LANGE', oxidant: { alkaline: -7, only: ['Sn4/Sn2'] }, reductant: NEVER },
   { id: 'SO4/H2S', half: 'SO4^2- + 10 H+ + 8 e- = H2S + 4 H2O', volts: 0.303, source: 'BARD', oxidant: NEVER, reductant: { only: ['H2O2/H2O', 'ClO/Cl'] } },
-  { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { alkaline: 5, not: ['Cu2/Cu+', 'Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
-  { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 6, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
+  { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { alkaline: 5, not: ['Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
+  { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
   { id: 'SO2/S', half: 'SO2 + 4 H+ + 4 e- = S(s) + 2 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['S/H2S', 'Sn4/Sn2'] } },
+  { id: 'SO2/H2S', half: 'SO2 + 6 H+ + 6 e- = H2S + 2 H2O', volts: 0.381, source: 'BARD', reductant: NEVER, oxidant: { acid: -2.5, slow: 4, only: ['Zn2/Zn', 'Mg2/Mg', 'Sn2/Sn'] } },
   { id: 'S2O3/S', half: 'S2O3^2- + 6 H+ + 4 e- = 2 S(s) + 3 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -3, only: ['SO2/S2O3'], slow: 1 } },
   { id: 'SO2/S2O3', half: '2 SO2 + 2 H+ + 4 e- = S2O3^2- + H2O', volts: 0.4, source: 'BARD', oxidant: NEVER, reductant: { acid: -3, only: ['S2O3/S'] } },
   { id: 'S4O6/S2O3', half: 'S4O6^2- + 2 e- = 2 S2O3^2-', volts: 0.08, source: 'BARD', oxidant: NEVER, reductant: { only: ['I2/I-', 'Fe3/Fe2', 'Cu2/Cu+', 'Br2/Br-', 'FeCN'] } },
@@ -67,13 +75,14 @@ export const COUPLES: readonly CoupleRow[] = [
   // Carbon
   { id: 'CO2/C2O4', half: '2 CO2 + 2 H+ + 2 e- = H2C2O4', volts: -0.49, source: 'BARD', oxidant: NEVER, reductant: { warm: 50, only: ['MnO4/Mn', 'MnO2/Mn', 'Cr2O7/Cr', 'PbO2/Pb', 'MnO4/MnO2'] } },
   { id: 'CO2/HCOO', half: 'CO2 + 2 H+ + 2 e- = HCOOH', volts: -0.2, source: 'BARD', oxidant: NEVER, reductant: { warm: 60, only: ['Ag+/Ag', 'HgCl2/Hg2Cl2', 'MnO4/Mn', 'MnO4/MnO2'] } },
+  { id: 'C2O4/C4H4O6', half: '2 C2O4^2- + 8 H+ + 6 e- = C4H4O6^2- + 2 H2O', volts: 0.1, source: 'FIT', oxidant: NEVER, reductant: { warm: 55, alkaline: -8.5, slow: 3, only: ['Ag+/Ag', 'MnO4/MnO2'] } },
   { id: 'CNO/CN', half: 'CNO- + 2 H+ + 2 e- = CN- + H2O', volts: -0.14, source: 'CRC', oxidant: NEVER, reductant: { only: ['ClO/Cl', 'Cl2/Cl-', 'Cu2/Cu+', 'MnO4/MnO2', 'H2O2/H2O'] } },
   { id: 'FeCN', half: 'Fe(CN)6^3- + e- = Fe(CN)6^4-', volts: 0.361, source: 'BARD', reductant: { only: ['Cl2/Cl-', 'Br2/Br-', 'MnO4/Mn', 'H2O2/H2O', 'Cr2O7/Cr', 'HNO2/NO'] } },
 
   { id: 'diphenylamine', half: 'C12H10N + H+ + e- = C12H11N', volts: 0.76, source: 'LANGE', oxidant: NEVER, reductant: { acid: 1, only: ['NO3/NO conc', 'HNO2/NO', 'MnO4/Mn', 'Cr2O7/Cr', 'Cl2/Cl-', 'ClO3/Cl'] } },
 
   // Oxygen
-  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['Fe3/Fe2', 'MnO2/Mn', 'Co3/Co2', 'SO4/SO2'] } },
+  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['Fe3/Fe2', 'MnO2/Mn', 'Co3/Co2', 'Co3/Co2 ammine', 'SO4/SO2'] } },
   { id: 'H2O2/H2O', half: 'H2O2 + 2 H+ + 2 e- = 2 H2O', volts: 1.763, source: 'BARD', reductant: NEVER, oxidant: { not: ['Cl2/Cl-', 'Br2/Br-', 'MnO4/Mn', 'MnO4/MnO2', 'NO3/HNO2'] } },
   { id: 'O2/H2O2', half: 'O2 + 2 H+ + 2 e- = H2O2', volts: 0.695, source: 'BARD', oxidant: NEVER, reductant: { only: ['MnO4/Mn', 'MnO4/MnO2', 'MnO2/Mn', 'PbO2/Pb', 'ClO/Cl', 'Cl2/Cl-'] } },
 
@@ -89,15 +98,18 @@ export const COUPLES: readonly CoupleRow[] = [
   // Iron, cobalt, nickel, copper, tin, arsenic, mercury
   { id: 'Fe3/Fe2', half: 'Fe3+ + e- = Fe2+', volts: 0.771, source: 'BARD', oxidant: { not: ['FeCN', 'SO2/S2O3', 'Ag+/Ag', 'Hg2/Hg', 'AsO4/AsO3'] }, reductant: { not: ['FeCN', 'Ag+/Ag', 'Hg2/Hg', 'HgCl2/Hg2Cl2', 'I2/I-'] } },
   { id: 'Co3/Co2', half: 'CoO(OH)(s) + 3 H+ + e- = Co2+ + 2 H2O', volts: 1.75, source: 'CRC', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
+  { id: 'Co3/Co2 ammine', half: 'Co(NH3)6^3+ + e- = Co(NH3)6^2+', volts: 0.058, source: 'BARD', oxidant: NEVER, reductant: { only: ['O2/H2O', 'H2O2/H2O'] } },
   { id: 'Ni3/Ni2', half: 'NiO(OH)(s) + 3 H+ + e- = Ni2+ + 2 H2O', volts: 2.0, source: 'CRC', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
-  { id: 'Cu2/Cu+', half: 'Cu2+ + e- = Cu+', volts: 0.159, source: 'BARD', oxidant: { only: ['I2/I-', 'S4O6/S2O3', 'Sn4/Sn2', 'CNO/CN'] }, reductant: { not: ['SO4/SO2 conc', 'O2/H2O'] } },
+  { id: 'Cu2/Cu+', half: 'Cu2+ + e- = Cu+', volts: 0.159, source: 'BARD', oxidant: { only: ['I2/I-', 'S4O6/S2O3', 'Sn4/Sn2', 'CNO/CN', 'SO4/SO2'] }, reductant: { not: ['SO4/SO2 conc', 'O2/H2O'] } },
   { id: 'Cu2/Cu', half: 'Cu2+ + 2 e- = Cu(s)', volts: 0.34, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Pb2/Pb', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc', 'SO4/SO2', 'Ag+/Ag', 'Hg2/Hg', 'Fe3/Fe2', 'Hg2+/Hg'] } },
-  { id: 'Sn4/Sn2', half: 'Sn(OH)6^2- + 6 H+ + 2 e- = Sn2+ + 6 H2O', volts: 0.28, source: 'FIT', oxidant: { only: ['Fe2/Fe', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['SO4/SO2', 'S/H2S', 'AsO4/AsO3', 'NO3/NO', 'FeCN', 'SO2/S', 'Pb2/Pb'] } },
+  // From -0.93 V for stannite (BARD) with the hydrolysis of tin(II); SnCl6(2-) is fitted to +0.14 V in 1 M hydrochloric acid (BARD).
+  { id: 'Sn4/Sn2', half: 'Sn(OH)6^2- + 6 H+ + 2 e- = Sn2+ + 6 H2O', volts: 0.815, source: 'BARD', oxidant: { only: ['Fe2/Fe', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['SO4/SO2', 'S/H2S', 'AsO4/AsO3', 'NO3/NO', 'FeCN', 'SO2/S', 'Pb2/Pb', 'Bi3/Bi'] } },
+  { id: 'Sn4/Sn2 stannite', half: 'Sn(OH)6^2- + 6 H+ + 2 e- = Sn2+ + 6 H2O', volts: 0.815, source: 'BARD', oxidant: NEVER, reductant: { alkaline: -8, only: ['Bi3/Bi'] } },
   { id: 'AsO4/AsO3', half: 'H3AsO4 + 2 H+ + 2 e- = H3AsO3 + H2O', volts: 0.56, source: 'BARD', oxidant: { acid: 0, only: ['I2/I-', 'S/H2S', 'SO4/SO2'] }, reductant: { only: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'MnO4/Mn', 'Cr2O7/Cr', 'H2O2/H2O', 'NO3/NO', 'NO3/NO conc', 'ClO/Cl'] } },
   { id: 'HgCl2/Hg2Cl2', half: '2 Hg2+ + 2 e- = Hg2^2+', volts: 0.91, source: 'BARD', oxidant: { only: ['Sn4/Sn2', 'CO2/HCOO', 'Hg2/Hg'] }, reductant: { only: ['Hg2/Hg', 'NO3/NO', 'NO3/NO conc', 'Br2/Br-', 'Cl2/Cl-'] } },
   { id: 'Hg2/Hg', half: 'Hg2^2+ + 2 e- = 2 Hg(s)', volts: 0.796, source: 'BARD', oxidant: { only: ['HgCl2/Hg2Cl2', 'Sn4/Sn2', 'Cu2/Cu', 'Zn2/Zn', 'Fe2/Fe', 'Mg2/Mg'] }, reductant: { only: ['HgCl2/Hg2Cl2', 'NO3/NO', 'NO3/NO conc'] } },
   { id: 'Hg2+/Hg', half: 'Hg2+ + 2 e- = Hg(s)', volts: 0.853, source: 'BARD', oxidant: { only: ['Cu2/Cu', 'Zn2/Zn', 'Fe2/Fe', 'Mg2/Mg'] }, reductant: NEVER },
-  { id: 'Bi3/Bi', half: 'Bi3+ + 3 e- = Bi(s)', volts: 0.308, source: 'BARD', oxidant: { only: ['Sn4/Sn2', 'Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
+  { id: 'Bi3/Bi', half: 'Bi3+ + 3 e- = Bi(s)', volts: 0.308, source: 'BARD', oxidant: { only: ['Sn4/Sn2 stannite', 'Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   { id: 'Sb/Sb', half: 'Sb(OH)3 + 3 H+ + 3 e- = Sb(s) + 3 H2O', volts: 0.23, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   { id: 'AsO3/As', half: 'H3AsO3 + 3 H+ + 3 e- = As(s) + 3 H2O', volts: 0.24, source: 'BARD', oxidant: { warm: 50, only: ['Sn4/Sn2', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   metal('Ag+/Ag', 'Ag+ + e- = Ag(s)', 0.7996),
@@ -107,6 +119,8 @@ export const COUPLES: readonly CoupleRow[] = [
   metal('Zn2/Zn', 'Zn2+ + 2 e- = Zn(s)', -0.762),
   metal('Mg2/Mg', 'Mg2+ + 2 e- = Mg(s)', -2.356),
   { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg'] } },
+  { id: 'H+/H2 in alkali', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn'] } },
+  { id: 'H+/H2 hot', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { warm: 70, slow: 15, only: ['Mg2/Mg'] } },
   { id: 'H+/H2 on iron', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 10, only: ['Fe2/Fe', 'Sn2/Sn'] } },
 ];
 
@@ -129,6 +143,8 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'peroxochromate fades', from: '4 CrO5 + 12 H+', to: '4 Cr3+ + 7 O2', halfLife: 3, gate: { acid: -6 }, source: 'FIT' },
   { id: 'peroxide on boiling', from: '2 H2O2', to: 'O2', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
   { id: 'peroxide on boiling, in base', from: '2 HO2-', to: 'O2 + 2 OH-', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
+  { id: 'peroxide on manganese dioxide', from: '2 H2O2', to: 'O2', halfLife: 0.3, gate: { beside: 'MnO2(s)' }, source: 'COTTON' },
+  { id: 'ammonium and nitrite, boiled', from: 'NH4+ + NO2-', to: 'N2', halfLife: 2, gate: { warm: 80 }, source: 'VOGEL' },
   { id: 'hexanitritocobaltate in acid', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', halfLife: 5, gate: { acid: -1 }, source: 'COTTON' },
   { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },

@@ -80,8 +80,10 @@ export interface OxideRow {
   readonly metal?: string;
   /** The carbonate loses its gas: when heated gently, only strongly, or not over a burner. */
   readonly carbonate: 'gentle' | 'strong' | 'never';
-  /** On charcoal, reducing: colour of the bead or residue, and of the incrustation if any. */
+  /** On charcoal, reducing: colour of the bead or residue. */
   readonly charcoal: Colour;
+  /** What of it settles on the charcoal around, cold. */
+  readonly film?: Colour;
   /** Its residue is not told beside that of another metal. */
   readonly overlooked?: true;
   /** After cobalt nitrate and reheating; only a white residue shows a colour. */
@@ -96,21 +98,21 @@ export const OXIDES: Readonly<Record<string, OxideRow>> = {
   'Na+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', overlooked: true },
   'K+': { hot: 'white', cold: 'white', carbonate: 'never', charcoal: 'white', overlooked: true },
   'Ag+': { hot: 'silver', cold: 'silver', metal: 'Ag', carbonate: 'gentle', charcoal: 'silver' },
-  'Pb2+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey' },
+  'Pb2+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey', film: 'yellow' },
   'Hg2+': { hot: 'black', cold: 'orange-red', metal: 'Hg', carbonate: 'gentle', charcoal: 'none' },
   'Hg2^2+': { hot: 'black', cold: 'grey', metal: 'Hg', carbonate: 'gentle', charcoal: 'none' },
   'Cu2+': { hot: 'black', cold: 'black', carbonate: 'gentle', charcoal: 'red' },
-  'Cd2+': { hot: 'brown', cold: 'brown', carbonate: 'gentle', charcoal: 'brown' },
-  'Bi3+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey' },
-  'H3AsO3': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white' },
-  'Sb(OH)3': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white' },
+  'Cd2+': { hot: 'brown', cold: 'brown', carbonate: 'gentle', charcoal: 'brown', film: 'brown' },
+  'Bi3+': { hot: 'orange', cold: 'yellow', carbonate: 'gentle', charcoal: 'grey', film: 'yellow' },
+  'H3AsO3': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', film: 'white' },
+  'Sb(OH)3': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white', film: 'white' },
   'Sn2+': { hot: 'yellow', cold: 'off-white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue-green' },
   'Sn(OH)6^2-': { hot: 'yellow', cold: 'off-white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue-green' },
   'Al3+': { hot: 'white', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'blue' },
   'Cr3+': { hot: 'green', cold: 'green', carbonate: 'gentle', charcoal: 'green' },
   'Fe3+': { hot: 'black', cold: 'red-brown', carbonate: 'gentle', charcoal: 'black' },
   'Fe2+': { hot: 'black', cold: 'red-brown', carbonate: 'gentle', charcoal: 'black' },
-  'Zn2+': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white', cobalt: 'green' },
+  'Zn2+': { hot: 'yellow', cold: 'white', carbonate: 'gentle', charcoal: 'white', film: 'white', cobalt: 'green' },
   'Mn2+': { hot: 'dark-brown', cold: 'dark-brown', carbonate: 'gentle', charcoal: 'grey' },
   'Co2+': { hot: 'black', cold: 'black', carbonate: 'gentle', charcoal: 'grey' },
   'Ni2+': { hot: 'black', cold: 'dark-green', carbonate: 'gentle', charcoal: 'grey' },
@@ -126,6 +128,8 @@ export interface DecompositionRow {
   readonly cations?: readonly string[];
   readonly not?: readonly string[];
   readonly strong?: true;
+  /** Only as much as acid is missing in what is heated: an oxide. */
+  readonly oxide?: true;
   /** What leaves and what stays, over species, for `count` anions; water makes up the balance. */
   readonly from: string;
   readonly to: string;
@@ -150,6 +154,9 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'S2O3^2-', from: 'S2O3^2- + 2 H+', to: 'S(s) + SO2', gases: ['SO2'], events: ['melted'] },
   { anion: 'SO3^2-', strong: true, from: 'SO3^2- + 2 H+', to: 'SO2', gases: ['SO2'] },
   { anion: 'SO4^2-', cations: ['Fe2+'], strong: true, from: 'SO4^2- + 2 H+', to: 'SO2 + O2 - O2', gases: ['SO2'] },
+  { anion: 'PbO2(s)', strong: true, from: '2 PbO2(s) + 4 H+', to: '2 Pb2+ + O2', gases: ['O2'] },
+  { anion: 'Hg2+', strong: true, oxide: true, from: '2 Hg2+', to: '2 Hg(s) + O2 + 4 H+', gases: ['O2'] },
+  { anion: 'Ag+', oxide: true, from: '4 Ag+', to: '4 Ag(s) + O2 + 4 H+', gases: ['O2'] },
   { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
 ];
 

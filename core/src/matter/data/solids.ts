@@ -8,7 +8,16 @@ export interface SolidTraits {
   readonly slow?: number;
   /** Forms only in a hot liquid, at or above this temperature in °C. */
   readonly hot?: number;
-  /** Dissolution enthalpy, kJ/mol. */
+  /**
+   * Forms slowly, with this time constant in minutes when cold, where another solid can hold its matter meanwhile: a carbonate
+   * that becomes an oxide.
+   */
+  readonly ripens?: number;
+  /** It ripens so only from complexes of this component, which hold its metal back. */
+  readonly from?: string;
+  /** Once formed it dissolves only slowly: minutes for most of it when cold; absent when at once. */
+  readonly stays?: number;
+  /** Dissolution enthalpy, kJ/mol; of hydroxides and oxides from heats of formation (CRC). */
   readonly enthalpy?: number;
   /** A metal that is put in as a nail, a turning or a ribbon. */
   readonly piece?: true;
@@ -16,8 +25,12 @@ export interface SolidTraits {
   readonly plates?: true;
   /** Passes through filter paper. */
   readonly colloid?: true;
+  /** A colloid that runs together: half-lives boiling and cold, minutes. */
+  readonly flocculates?: { readonly hot: number; readonly cold: number };
   /** A lake: a dye held on this solid, which must be there first. */
   readonly on?: string;
+  /** mg per mL from which on it is seen as a cloud; by its scattering power when absent. */
+  readonly cloud?: number;
   /** Scattering power beside a common white precipitate (1). */
   readonly covers?: number;
 }
@@ -32,25 +45,26 @@ export type SolidRow = readonly [
 
 export const SOLIDS: readonly SolidRow[] = [
   // Silver
-  ['AgCl', 'Ag+ + Cl-', -9.75, 'white', 'curdy', 'NIST46', { enthalpy: 65 }],
-  ['AgBr', 'Ag+ + Br-', -12.3, 'cream', 'curdy', 'NIST46', { enthalpy: 84 }],
-  ['AgI', 'Ag+ + I-', -16.08, 'yellow', 'curdy', 'NIST46', { hex: '#ecdf8e' }],
+  ['AgCl', 'Ag+ + Cl-', -9.75, 'white', 'curdy', 'NIST46', { enthalpy: 65, cloud: 0.01 }],
+  ['AgBr', 'Ag+ + Br-', -12.3, 'cream', 'curdy', 'NIST46', { enthalpy: 84, cloud: 0.003 }],
+  ['AgI', 'Ag+ + I-', -16.08, 'yellow', 'curdy', 'NIST46', { hex: '#ecdf8e', enthalpy: 112, cloud: 0.003 }],
   ['Ag2CO3', '2 Ag+ + CO3^2-', -11.09, 'pale-yellow', 'fine', 'NIST46'],
-  ['Ag2O', '2 Ag+ - 2 H+', 13.6, 'brown', 'fine', 'BM', { hex: '#5f4330' }],
+  ['Ag2O', '2 Ag+ - 2 H+', 12.58, 'brown', 'fine', 'BM', { ripens: 40, hex: '#5f4330', enthalpy: -43.5 }],
   ['Ag2CrO4', '2 Ag+ + CrO4^2-', -11.92, 'red-brown', 'fine', 'NIST46', { hex: '#8f3423' }],
   ['Ag3PO4', '3 Ag+ + PO4^3-', -17.59, 'yellow', 'fine', 'NIST46'],
   ['Ag3AsO4', '3 Ag+ + AsO4^3-', -22.0, 'red-brown', 'fine', 'CRC', { hex: '#7d4632' }],
+  ['Ag3AsO3', '3 Ag+ + H3AsO3 - 3 H+', 14.0, 'yellow', 'fine', 'FIT', { hex: '#e6cf5a' }],
   ['Ag2SO4', '2 Ag+ + SO4^2-', -4.83, 'white', 'crystalline', 'NIST46'],
   ['Ag2SO3', '2 Ag+ + SO3^2-', -13.82, 'white', 'crystalline', 'CRC'],
   ['AgNO2', 'Ag+ + NO2-', -3.22, 'white', 'crystalline', 'CRC'],
-  ['AgSCN', 'Ag+ + SCN-', -11.97, 'white', 'curdy', 'NIST46'],
+  ['AgSCN', 'Ag+ + SCN-', -11.97, 'white', 'curdy', 'NIST46', { cloud: 0.003 }],
   ['AgCN', 'Ag+ + CN-', -15.66, 'white', 'curdy', 'NIST46'],
   ['Ag2C2O4', '2 Ag+ + C2O4^2-', -11.27, 'white', 'curdy', 'CRC'],
   ['AgCH3COO', 'Ag+ + CH3COO-', -2.71, 'white', 'crystalline', 'CRC'],
   ['Ag2S', '2 Ag+ + HS- - H+', -36.25, 'black', 'fine', 'MYERS'],
   ['Ag4Fe(CN)6', '4 Ag+ + Fe(CN)6^4-', -44.1, 'white', 'gelatinous', 'LANGE'],
   ['Ag3Fe(CN)6', '3 Ag+ + Fe(CN)6^3-', -24.0, 'orange', 'flocculent', 'FIT'],
-  ['AgH2BO3', 'Ag+ + H3BO3 - H+', -8.2, 'white', 'fine', 'FIT'],
+  ['AgH2BO3', 'Ag+ + H3BO3 - H+', 5.0, 'white', 'fine', 'FIT'],
   ['Ag2S2O3', '2 Ag+ + S2O3^2-', -14.6, 'white', 'curdy', 'FIT'],
   ['Ag2C4H4O6', '2 Ag+ + C4H4O6^2-', -8.3, 'white', 'curdy', 'FIT'],
   ['AgIO3', 'Ag+ + IO3-', -7.5, 'white', 'curdy', 'CRC'],
@@ -62,7 +76,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['PbSO4', 'Pb2+ + SO4^2-', -7.79, 'white', 'fine', 'NIST46', { enthalpy: 10 }],
   ['PbCO3', 'Pb2+ + CO3^2-', -13.13, 'white', 'fine', 'NIST46'],
   ['PbCrO4', 'Pb2+ + CrO4^2-', -12.6, 'yellow', 'fine', 'NIST46', { hex: '#f4c430' }],
-  ['Pb(OH)2', 'Pb2+ - 2 H+', 13.1, 'white', 'flocculent', 'BM'],
+  ['Pb(OH)2', 'Pb2+ - 2 H+', 13.1, 'white', 'flocculent', 'BM', { enthalpy: -57.5 }],
   ['PbS', 'Pb2+ + HS- - H+', -13.54, 'black', 'fine', 'MYERS'],
   ['Pb3(PO4)2', '3 Pb2+ + 2 PO4^3-', -43.5, 'white', 'fine', 'NIST46'],
   ['PbHPO4', 'Pb2+ + PO4^3- + H+', -23.8, 'white', 'fine', 'LANGE'],
@@ -83,7 +97,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Hg2SO4', 'Hg2^2+ + SO4^2-', -6.13, 'white', 'crystalline', 'NIST46'],
   ['Hg2CO3', 'Hg2^2+ + CO3^2-', -16.05, 'pale-yellow', 'fine', 'LANGE'],
   ['Hg2CrO4', 'Hg2^2+ + CrO4^2-', -8.7, 'red-brown', 'fine', 'LANGE'],
-  ['HgO', 'Hg2+ - 2 H+', 2.56, 'yellow', 'fine', 'BM', { hex: '#eeb13c' }],
+  ['HgO', 'Hg2+ - 2 H+', 2.56, 'yellow', 'fine', 'BM', { hex: '#eeb13c', enthalpy: -23.9 }],
   ['HgS', 'Hg2+ + HS- - H+', -38.7, 'black', 'fine', 'MYERS'],
   ['HgI2', 'Hg2+ + 2 I-', -28.1, 'orange-red', 'fine', 'NIST46', { hex: '#e0482a' }],
   ['HgNH2NO3', 'Hg2+ + NH3 + NO3- - H+', -11.5, 'white', 'fine', 'FIT'],
@@ -93,8 +107,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CoHg(SCN)4', 'Co2+ + Hg2+ + 4 SCN-', -27.0, 'deep-blue', 'crystalline', 'FIT'],
 
   // Copper, cadmium, bismuth
-  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
-  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70 }],
+  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc', enthalpy: -57.1 }],
+  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70, enthalpy: -63.7 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
   ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS'],
@@ -112,13 +126,13 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Cu3(AsO4)2', '3 Cu2+ + 2 AsO4^3-', -35.1, 'pale-green', 'flocculent', 'CRC'],
   ['CuCrO4', 'Cu2+ + CrO4^2-', -5.44, 'red-brown', 'fine', 'LANGE'],
   ['CuHAsO3', 'Cu2+ + H3AsO3 - 2 H+', 5.0, 'green', 'flocculent', 'FIT'],
-  ['Cd(OH)2', 'Cd2+ - 2 H+', 13.65, 'white', 'gelatinous', 'BM'],
+  ['Cd(OH)2', 'Cd2+ - 2 H+', 13.65, 'white', 'gelatinous', 'BM', { enthalpy: -86.9 }],
   ['CdCO3', 'Cd2+ + CO3^2-', -12.0, 'white', 'fine', 'NIST46'],
   ['CdS', 'Cd2+ + HS- - H+', -13.12, 'yellow', 'fine', 'MYERS', { hex: '#f2c12e' }],
   ['CdC2O4', 'Cd2+ + C2O4^2-', -7.85, 'white', 'crystalline', 'CRC'],
   ['Cd2Fe(CN)6', '2 Cd2+ + Fe(CN)6^4-', -17.0, 'white', 'fine', 'LANGE'],
   ['Cd3(PO4)2', '3 Cd2+ + 2 PO4^3-', -32.6, 'white', 'fine', 'CRC'],
-  ['Bi(OH)3', 'Bi3+ - 3 H+', 4.0, 'white', 'flocculent', 'FIT'],
+  ['Bi(OH)3', 'Bi3+ - 3 H+', 4.0, 'white', 'flocculent', 'FIT', { enthalpy: -65 }],
   ['BiOCl', 'Bi3+ + Cl- - 2 H+', -7.2, 'white', 'fine', 'BARD'],
   ['BiOBr', 'Bi3+ + Br- - 2 H+', -7.4, 'white', 'fine', 'LANGE'],
   ['BiONO3', 'Bi3+ + NO3- - 2 H+', -1.2, 'white', 'fine', 'FIT'],
@@ -136,35 +150,35 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Sb(OH)3', 'Sb(OH)3', -4.3, 'white', 'flocculent', 'BM'],
   ['SbOCl', 'Sb(OH)3 + H+ + Cl-', -6.2, 'white', 'flocculent', 'FIT'],
   ['Sb2S3', '2 Sb(OH)3 + 3 HS- + 3 H+', -47.5, 'orange', 'flocculent', 'FIT', { hex: '#e2622a' }],
-  ['Sn(OH)2', 'Sn2+ - 2 H+', 2.1, 'white', 'gelatinous', 'BM'],
+  ['Sn(OH)2', 'Sn2+ - 2 H+', 2.1, 'white', 'gelatinous', 'BM', { enthalpy: -19.4 }],
   ['SnS', 'Sn2+ + HS- - H+', -12.02, 'brown', 'fine', 'MYERS', { hex: '#5a3a26' }],
   ['Sn(OH)4', 'Sn(OH)6^2- + 2 H+', -22.0, 'white', 'gelatinous', 'FIT'],
-  ['SnS2', 'Sn(OH)6^2- + 2 HS- + 4 H+', -55.0, 'yellow', 'flocculent', 'FIT', { hex: '#cfa53a' }],
+  ['SnS2', 'Sn(OH)6^2- + 2 HS- + 4 H+', -44.3, 'yellow', 'flocculent', 'FIT', { hex: '#cfa53a' }],
   ['Sn2Fe(CN)6', '2 Sn2+ + Fe(CN)6^4-', -20.0, 'white', 'gelatinous', 'FIT'],
   ['SnHPO4', 'Sn2+ + PO4^3- + H+', -24.0, 'white', 'gelatinous', 'FIT'],
   ['SnC2O4', 'Sn2+ + C2O4^2-', -9.0, 'white', 'crystalline', 'FIT'],
 
   // Aluminium, chromium, iron
-  ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM'],
+  ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM', { enthalpy: -112.5 }],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
   ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3' }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
-  ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { hex: '#93401f' }],
+  ['Fe(OH)3', 'Fe3+ - 3 H+', 3.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
   ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
   ['FeAsO4', 'Fe3+ + AsO4^3-', -20.2, 'buff', 'gelatinous', 'CRC', { hex: '#e6dcb4' }],
   ['Fe4(Fe(CN)6)3', '4 Fe3+ + 3 Fe(CN)6^4-', -55.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
   ['Fe3(Fe(CN)6)2', '3 Fe2+ + 2 Fe(CN)6^3-', -34.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
   ['K2FeFe(CN)6', '2 K+ + Fe2+ + Fe(CN)6^4-', -13.0, 'pale-blue', 'fine', 'FIT', { hex: '#b9d3e6' }],
-  ['Fe(OH)2', 'Fe2+ - 2 H+', 13.0, 'dirty-green', 'gelatinous', 'BM', { hex: '#8a9b79' }],
+  ['Fe(OH)2', 'Fe2+ - 2 H+', 13.0, 'dirty-green', 'gelatinous', 'BM', { hex: '#8a9b79', enthalpy: -91.8 }],
   ['FeCO3', 'Fe2+ + CO3^2-', -10.45, 'pale-green', 'fine', 'NIST46', { hex: '#cfd6bd' }],
   ['FeS', 'Fe2+ + HS- - H+', -4.24, 'black', 'fine', 'MYERS'],
   ['FeC2O4', 'Fe2+ + C2O4^2-', -6.5, 'yellow', 'crystalline', 'CRC', { slow: 5 }],
   ['Fe3(PO4)2', '3 Fe2+ + 2 PO4^3-', -36.0, 'pale-blue', 'gelatinous', 'NIST46'],
 
   // Zinc, manganese, cobalt, nickel
-  ['Zn(OH)2', 'Zn2+ - 2 H+', 12.45, 'white', 'gelatinous', 'BM'],
+  ['Zn(OH)2', 'Zn2+ - 2 H+', 12.45, 'white', 'gelatinous', 'BM', { enthalpy: -83.7 }],
   ['ZnCO3', 'Zn2+ + CO3^2-', -10.3, 'white', 'fine', 'NIST46'],
   ['ZnS', 'Zn2+ + HS- - H+', -8.54, 'white', 'flocculent', 'MYERS'],
   ['Zn2Fe(CN)6', '2 Zn2+ + Fe(CN)6^4-', -15.7, 'white', 'gelatinous', 'NIST46'],
@@ -172,29 +186,29 @@ export const SOLIDS: readonly SolidRow[] = [
   ['ZnC2O4', 'Zn2+ + C2O4^2-', -8.86, 'white', 'crystalline', 'CRC'],
   ['Zn3(PO4)2', '3 Zn2+ + 2 PO4^3-', -33.5, 'white', 'gelatinous', 'NIST46'],
   ['ZnHg(SCN)4', 'Zn2+ + Hg2+ + 4 SCN-', -26.5, 'white', 'crystalline', 'FIT'],
-  ['Mn(OH)2', 'Mn2+ - 2 H+', 15.2, 'off-white', 'gelatinous', 'BM', { hex: '#f3e9dc' }],
+  ['Mn(OH)2', 'Mn2+ - 2 H+', 15.2, 'off-white', 'gelatinous', 'BM', { hex: '#f3e9dc', enthalpy: -97.1 }],
   ['MnCO3', 'Mn2+ + CO3^2-', -10.6, 'buff', 'fine', 'NIST46', { hex: '#efe0d2' }],
   ['MnS', 'Mn2+ + HS- - H+', 3.46, 'buff', 'flocculent', 'MYERS', { hex: '#edc9b4' }],
   ['MnNH4PO4', 'Mn2+ + NH3 + PO4^3- + H+', -21.2, 'pink', 'crystalline', 'FIT', { hex: '#f3dcd8' }],
   ['MnHPO4', 'Mn2+ + PO4^3- + H+', -25.3, 'off-white', 'fine', 'NIST46'],
   ['Mn2Fe(CN)6', '2 Mn2+ + Fe(CN)6^4-', -13.0, 'off-white', 'fine', 'LANGE'],
   ['MnC2O4', 'Mn2+ + C2O4^2-', -6.77, 'white', 'crystalline', 'CRC', { slow: 10 }],
-  ['Co(OH)2', 'Co2+ - 2 H+', 13.1, 'blue', 'gelatinous', 'BM', { hex: '#5b86bd' }],
+  ['Co(OH)2', 'Co2+ - 2 H+', 13.1, 'blue', 'gelatinous', 'BM', { hex: '#5b86bd', enthalpy: -90.2 }],
   ['CoCO3', 'Co2+ + CO3^2-', -10.0, 'pink', 'fine', 'NIST46', { hex: '#c690a5' }],
-  ['CoS', 'Co2+ + HS- - H+', -7.5, 'black', 'fine', 'MYERS'],
+  ['CoS', 'Co2+ + HS- - H+', -7.5, 'black', 'fine', 'MYERS', { stays: 240 }],
   ['CoC2O4', 'Co2+ + C2O4^2-', -7.2, 'pink', 'crystalline', 'LANGE'],
   ['Co3(PO4)2', '3 Co2+ + 2 PO4^3-', -34.7, 'violet', 'fine', 'CRC', { hex: '#a58bc0' }],
   ['Co2Fe(CN)6', '2 Co2+ + Fe(CN)6^4-', -14.7, 'green', 'fine', 'LANGE', { hex: '#7f9c78' }],
-  ['Ni(OH)2', 'Ni2+ - 2 H+', 12.0, 'pale-green', 'gelatinous', 'BM', { hex: '#a9d6a4' }],
+  ['Ni(OH)2', 'Ni2+ - 2 H+', 12.0, 'pale-green', 'gelatinous', 'BM', { hex: '#a9d6a4', enthalpy: -96 }],
   ['NiCO3', 'Ni2+ + CO3^2-', -6.85, 'pale-green', 'fine', 'CRC', { hex: '#b6dbb4' }],
-  ['NiS', 'Ni2+ + HS- - H+', -5.6, 'black', 'fine', 'LANGE'],
+  ['NiS', 'Ni2+ + HS- - H+', -5.6, 'black', 'fine', 'LANGE', { stays: 240 }],
   ['NiC2O4', 'Ni2+ + C2O4^2-', -9.4, 'pale-green', 'fine', 'LANGE', { slow: 5 }],
   ['Ni(C4H7N2O2)2', 'Ni2+ + 2 C4H8N2O2 - 2 H+', -2.4, 'red', 'flocculent', 'NIST46', { hex: '#d02a4c', covers: 5 }],
   ['Ni3(PO4)2', '3 Ni2+ + 2 PO4^3-', -31.3, 'pale-green', 'fine', 'CRC'],
   ['Ni2Fe(CN)6', '2 Ni2+ + Fe(CN)6^4-', -14.9, 'pale-green', 'fine', 'LANGE'],
 
   // Alkaline earths
-  ['BaSO4', 'Ba2+ + SO4^2-', -9.97, 'white', 'fine', 'NIST46'],
+  ['BaSO4', 'Ba2+ + SO4^2-', -9.97, 'white', 'fine', 'NIST46', { enthalpy: 26, cloud: 0.01 }],
   ['BaCO3', 'Ba2+ + CO3^2-', -8.57, 'white', 'fine', 'NIST46'],
   ['BaCrO4', 'Ba2+ + CrO4^2-', -9.67, 'yellow', 'fine', 'NIST46', { hex: '#f1e16b' }],
   ['BaC2O4', 'Ba2+ + C2O4^2-', -6.0, 'white', 'crystalline', 'NIST46'],
@@ -224,12 +238,12 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CaF2', 'Ca2+ + 2 F-', -10.5, 'white', 'gelatinous', 'NIST46', { slow: 1 }],
   ['CaSO3', 'Ca2+ + SO3^2-', -6.6, 'white', 'crystalline', 'NIST46'],
   ['CaC4H4O6', 'Ca2+ + C4H4O6^2-', -6.0, 'white', 'crystalline', 'CRC', { slow: 8 }],
-  ['Ca(OH)2', 'Ca2+ - 2 H+', 22.8, 'white', 'flocculent', 'BM'],
+  ['Ca(OH)2', 'Ca2+ - 2 H+', 22.8, 'white', 'flocculent', 'BM', { enthalpy: -129.3 }],
   ['CaSiO3', 'Ca2+ + H2SiO3 - 2 H+', 15.0, 'white', 'gelatinous', 'FIT'],
   ['Ca(BO2)2', 'Ca2+ + 2 H3BO3 - 2 H+', 11.0, 'white', 'fine', 'FIT'],
   ['Ca3(AsO4)2', '3 Ca2+ + 2 AsO4^3-', -18.2, 'white', 'fine', 'LANGE'],
   ['CaMoO4', 'Ca2+ + MoO4^2-', -7.95, 'white', 'fine', 'CRC'],
-  ['Mg(OH)2', 'Mg2+ - 2 H+', 17.7, 'white', 'gelatinous', 'FIT'],
+  ['Mg(OH)2', 'Mg2+ - 2 H+', 17.7, 'white', 'gelatinous', 'FIT', { enthalpy: -114.1 }],
   ['MgCO3·3H2O', 'Mg2+ + CO3^2-', -5.2, 'white', 'flocculent', 'NIST46', { slow: 1 }],
   ['MgNH4PO4·6H2O', 'Mg2+ + NH3 + PO4^3- + H+', -22.4, 'white', 'crystalline', 'NIST46', { slow: 3 }],
   ['MgNH4AsO4·6H2O', 'Mg2+ + NH3 + AsO4^3- + H+', -21.8, 'white', 'crystalline', 'FIT', { slow: 3 }],
@@ -239,6 +253,19 @@ export const SOLIDS: readonly SolidRow[] = [
   ['MgC2O4·2H2O', 'Mg2+ + C2O4^2-', -5.32, 'white', 'crystalline', 'CRC', { slow: 120 }],
   ['Mg2(OH)3(C12H8N3O4)', '2 Mg2+ + C12H9N3O4 - 4 H+', 27.0, 'blue', 'flocculent', 'FIT', { hex: '#436fbb', covers: 12, on: 'Mg(OH)2' }],
   ['MgSiO3', 'Mg2+ + H2SiO3 - 2 H+', 13.0, 'white', 'gelatinous', 'FIT'],
+
+  // Soluble salts that crystallise from strong solutions: their products are those of solutions saturated at 25 °C (CRC) in
+  // this activity model, and so hold only with it; enthalpies of solution from CRC.
+  ['KNO3', 'K+ + NO3-', 0.71, 'white', 'crystalline', 'CRC', { enthalpy: 34.9 }],
+  ['KClO3', 'K+ + ClO3-', -0.62, 'white', 'crystalline', 'CRC', { enthalpy: 41.4 }],
+  ['K2SO4', '2 K+ + SO4^2-', -0.75, 'white', 'crystalline', 'CRC', { enthalpy: 23.8 }],
+  ['KMnO4', 'K+ + MnO4-', -0.93, 'violet', 'crystalline', 'CRC', { enthalpy: 43.6 }],
+  ['K2Cr2O7', '2 K+ + 2 CrO4^2- + 2 H+', -15.78, 'orange', 'crystalline', 'CRC', { enthalpy: 66.5 }],
+  ['NaCl', 'Na+ + Cl-', 1.2, 'white', 'crystalline', 'CRC', { enthalpy: 3.9 }],
+  ['BaCl2·2H2O', 'Ba2+ + 2 Cl-', 0.37, 'white', 'crystalline', 'CRC', { enthalpy: 20.6 }],
+  ['Ba(NO3)2', 'Ba2+ + 2 NO3-', -1.47, 'white', 'crystalline', 'CRC', { enthalpy: 40 }],
+  ['Pb(NO3)2', 'Pb2+ + 2 NO3-', 0.41, 'white', 'crystalline', 'CRC', { enthalpy: 37.7 }],
+  ['HgCl2', 'Hg2+ + 2 Cl-', -14.57, 'white', 'crystalline', 'CRC', { enthalpy: 13.3 }],
 
   // Alkali metals and others
   ['K2NaCo(NO2)6', '2 K+ + Na+ + Co(NO2)6^3-', -10.66, 'yellow', 'crystalline', 'LANGE', { slow: 2, hex: '#f0c52b' }],
@@ -264,7 +291,7 @@ export const SOLIDS: readonly SolidRow[] = [
 export type InertRow = readonly [formula: string, colour: Colour, texture: Texture, traits?: SolidTraits];
 
 export const INERT_SOLIDS: readonly InertRow[] = [
-  ['S', 'pale-yellow', 'fine', { colloid: true, hex: '#f3edc4' }],
+  ['S', 'pale-yellow', 'fine', { colloid: true, flocculates: { hot: 0.35, cold: 20 }, hex: '#f3edc4' }],
   // Tar of a compound that was not wholly charred, by its rough formula.
   ['CH', 'brown', 'fine', { colloid: true, hex: '#6b4424', covers: 3 }],
   ['Ag', 'grey', 'fine', { hex: '#73706d', plates: true }],
