@@ -4,7 +4,8 @@ import { BenchError } from './error';
 import { addAmounts, ionId, overComponents } from '../matter/catalogue';
 import { FormulaError, parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
-import { StructureError, structureOf } from '../organic/structure';
+import { StructureError } from '../organic/smiles';
+import { structureOf } from '../organic/structure';
 
 const positive = z.number().positive();
 

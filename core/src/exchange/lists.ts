@@ -1,7 +1,8 @@
 /** Lists of compounds in open formats: SMILES, SDF (MDL molfiles with data) and CSV. */
 import { Molecule } from 'openchemlib';
 import type { ListFormat } from './formats';
-import { StructureError, structureOf } from '../organic/structure';
+import { StructureError } from '../organic/smiles';
+import { structureOf } from '../organic/structure';
 
 export interface Listed {
   readonly name: string;

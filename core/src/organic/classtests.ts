@@ -3,6 +3,7 @@ import type { Observation } from '../vocabulary/observation';
 import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
 import { type PhysicalTest, type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
 import type { Reaction, Reactivity } from './data/reactivity';
+import { OXIDES } from '../matter/data/dry';
 import { ownPH, solubilityIn } from './solubility';
 import { type Structure, structureOf } from './structure';
 import { physicalTest, reagentTest } from './testids';
@@ -67,6 +68,8 @@ function ignition(s: Structure): Observation[] {
       channel: 'solid',
       event: pointsOf(s).decomposes || s.has('carbohydrate', 'amino-acid', 'sulfonic-acid') ? 'charred' : 'melted',
     });
+  const ash = s.salt?.metal && OXIDES[`${s.salt.metal}${s.salt.metal === 'Ca' ? '2' : ''}+`];
+  if (ash) out.push({ channel: 'solid', look: 'cold', colour: ash.cold });
   out.push({
     channel: 'soot',
     event: sooty ? 'sooty' : 'clean',
@@ -83,12 +86,17 @@ function copperWire(s: Structure): Observation[] {
   return [{ channel: 'flame', colour: 'none', through: 'none' }];
 }
 
+/** pH of the acid that a halide or anhydride becomes on damp paper. */
+const WATERED = 2;
+/** A salt of a weak acid turns red litmus from this pH on. */
+const ALKALINE_SALT = 8.9;
+
 function litmus(s: Structure): Observation[] {
-  const pH = ownPH(s);
+  const pH = s.has('acid-halide', 'anhydride', 'sulfonyl-chloride') ? WATERED : ownPH(s);
   const base = strongest(s, 'base') ?? 0;
   const red = pH < 5.2;
   // An aromatic amine is too weak a base to carry the paper's own buffer with it.
-  const blue = pH > 8.5 && base > 6.5;
+  const blue = s.salt ? pH > ALKALINE_SALT : pH > 8.5 && base > 6.5;
   return [
     { channel: 'paper', paper: 'blue-litmus', event: red ? 'changed' : 'unchanged', colour: red ? 'red' : 'blue' },
     { channel: 'paper', paper: 'red-litmus', event: blue ? 'changed' : 'unchanged', colour: blue ? 'blue' : 'red' },

@@ -4,7 +4,8 @@
  */
 import { FUSED_IONS, LYE, NEEDS, SODIUM, TOGETHER } from './data/fusion';
 import { isSolid, pointsOf } from './melting';
-import { type Structure, StructureError } from './structure';
+import { StructureError } from './smiles';
+import type { Structure } from './structure';
 
 export interface FusionConditions {
   /** For each tube. */
@@ -42,13 +43,18 @@ const ON_PAPER = 0.2;
 
 /** A compound that must not meet hot sodium. */
 export function refusal(s: Structure): string | undefined {
+  const carbons = s.atoms['C'] ?? 0;
   const halogens = (s.atoms['Cl'] ?? 0) + (s.atoms['Br'] ?? 0) + (s.atoms['I'] ?? 0);
+  if (s.has('nitrate-ester')) return 'nitrate esters explode when heated';
+  if (s.has('perchlorate')) return 'perchlorates explode with anything that burns';
+  if (s.has('azo-nitrile')) return 'azo nitriles burst into gas when heated';
+  if (s.has('tetrazole')) return 'tetrazoles explode when heated';
   if (s.has('nitro-alkyl')) return 'nitroalkanes explode with hot sodium';
   if (s.has('azide')) return 'azides explode when heated';
   if (s.has('diazo', 'diazonium')) return 'diazo compounds explode when heated';
   if (s.has('peroxide')) return 'peroxides explode when heated';
   if (s.count('nitro') >= 3) return 'compounds with several nitro groups explode when heated';
-  if (s.has('halide-geminal') || (s.has('alkyl-halide') && halogens >= (s.atoms['C'] ?? 0)))
+  if (s.has('halide-geminal', 'vinyl-halide-poly') || (s.has('alkyl-halide') && halogens > 1 && halogens >= carbons))
     return 'polyhalogenated compounds, such as chloroform and carbon tetrachloride, explode with sodium';
   return undefined;
 }

@@ -47,10 +47,29 @@ export const LIBRARY: readonly Compound[] = LIBRARY_ROWS.trim().split('\n').map(
 
 export const compoundByName: ReadonlyMap<string, Compound> = new Map(LIBRARY.map((c) => [c.name, c]));
 
-let byKey: Map<string, Compound> | undefined;
+const keyOf = (smiles: string) => structureOf(smiles).key;
+const flat = (smiles: string) => smiles.replaceAll('@', '');
+const mirrored = (smiles: string) => smiles.replace(/@@?/g, (mark) => (mark === '@' ? '@@' : '@'));
 
-/** The library's compound of this structure, however the SMILES is written. @throws StructureError */
+function grouped<T>(list: readonly T[], keyOfOne: (one: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const one of list) groups.set(keyOfOne(one), [...(groups.get(keyOfOne(one)) ?? []), one]);
+  return groups;
+}
+
+let byKey: Map<string, Compound> | undefined;
+let byFlatKey: Map<string, Compound[]> | undefined;
+
+/**
+ * The library's compound of this structure, however the SMILES is written. A mirror image is the same compound here; where only
+ * one of the two names its centres, that is overlooked, but not what stands across a double bond.
+ * @throws StructureError
+ */
 export function inLibrary(smiles: string): Compound | undefined {
-  byKey ??= new Map(LIBRARY.map((c) => [structureOf(c.smiles).key, c]));
-  return byKey.get(structureOf(smiles).key);
+  byKey ??= new Map(LIBRARY.map((c) => [keyOf(c.smiles), c]));
+  byFlatKey ??= grouped(LIBRARY, (c) => keyOf(flat(c.smiles)));
+  const exact = byKey.get(keyOf(smiles)) ?? byKey.get(keyOf(mirrored(smiles)));
+  if (exact) return exact;
+  const alike = byFlatKey.get(keyOf(flat(smiles)))?.filter((c) => !smiles.includes('@') || !c.smiles.includes('@')) ?? [];
+  return alike.length === 1 ? alike[0] : undefined;
 }

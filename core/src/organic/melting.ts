@@ -31,6 +31,12 @@ export function pointsOf(s: Structure): Points {
   let out = known.get(s.key);
   if (out) return out;
   const listed = inLibrary(s.smiles);
+  if (s.salt && !listed) {
+    // Ions hold together: a metal's salt chars before it melts, an amine's melts high or falls apart.
+    const melts = s.salt.metal ? undefined : Math.max(180, estimatedPoints(s).melts + 60);
+    known.set(s.key, (out = { ...(melts !== undefined && { melts }), decomposes: true, estimated: true }));
+    return out;
+  }
   const guess = listed?.melts && listed.boils ? undefined : estimatedPoints(s);
   out = listed
     ? {
@@ -45,7 +51,7 @@ export function pointsOf(s: Structure): Points {
 }
 
 const ROOM = 25;
-export const isSolid = (s: Structure): boolean => (pointsOf(s).melts ?? -273) > ROOM;
+export const isSolid = (s: Structure): boolean => s.salt !== undefined || (pointsOf(s).melts ?? -273) > ROOM;
 
 /** Molar entropy of melting of a rigid molecule, J/(mol K). Walden's rule. */
 const MELTING_ENTROPY = 56.5;

@@ -1,5 +1,6 @@
 /** Solubility from structure and size: the neutral molecule by its partition and melting point, and what a charge adds. */
 import { charged, strongest } from './acidity';
+import { inLibrary } from './library';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
 import { type Structure, unsaturation } from './structure';
@@ -10,6 +11,8 @@ export type Solubility = 'soluble' | 'partly-soluble' | 'insoluble';
 /** g/L: 0.1 g in 3 mL, and what is seen to dissolve in part. */
 const SOLUBLE = 30;
 const PARTLY = 9;
+/** g/L between which the library's words lie. */
+const BANDS = { soluble: [SOLUBLE, Infinity], partly: [PARTLY, SOLUBLE], insoluble: [0, PARTLY] } as const;
 /** mol/L that the salt of an organic ion reaches before its own solubility ends it; less for long chains. By judgement. */
 const SALT = 1.5;
 
@@ -31,7 +34,7 @@ const STEPS: readonly (readonly [feature: Feature, step: number])[] = [
  * Solubility of the uncharged molecule in water, mol/L: S. H. Yalkowsky, S. C. Valvani, J. Pharm. Sci. 1980, 69, 912
  * (log S = 0.5 − 0.01 (mp − 25) − log P). The partition is an estimate, so this is good to a factor of about five.
  */
-export function inWaterNeutral(s: Structure): number {
+function estimatedInWater(s: Structure): number {
   const { melts } = pointsOf(s);
   const crystal = 0.01 * Math.max(0, Math.min(melts ?? 150, 250) - 25);
   const steps = STEPS.reduce(
@@ -41,18 +44,59 @@ export function inWaterNeutral(s: Structure): number {
   return 10 ** (0.5 - crystal - s.logP + steps);
 }
 
+const known = new WeakMap<Structure, number>();
+
+/** Solubility of the uncharged molecule in water, mol/L: the estimate, moved into what the library's word allows. */
+export function inWaterNeutral(s: Structure): number {
+  let molar = known.get(s);
+  if (molar !== undefined) return molar;
+  molar = estimatedInWater(s);
+  const listed = s.salt ? undefined : inLibrary(s.smiles)?.inWater;
+  if (listed) {
+    const [least, most] = BANDS[listed];
+    const grams = dissolved(s, molar, ownPHOf(s, molar));
+    if (grams < least || grams >= most) {
+      const wanted = grams < least ? least * 1.1 : most * 0.8;
+      molar = wanted / s.molarMass / (1 + charged(s, ownPHOf(s, molar)));
+    }
+  }
+  known.set(s, molar);
+  return molar;
+}
+
 /** Solubility in water at a pH, g/L. */
-export function inWater(s: Structure, pH: number): number {
-  const neutral = inWaterNeutral(s);
+export const inWater = (s: Structure, pH: number): number => dissolved(s, inWaterNeutral(s), pH);
+
+function dissolved(s: Structure, neutral: number, pH: number): number {
   const carbons = s.atoms['C'] ?? 0;
   const salt = SALT * Math.min(1, 10 ** (0.35 * (13 - carbons)));
+  if (s.salt?.organic === 'quaternary') return salt * s.molarMass;
   const ions = Math.min(salt, neutral * charged(s, pH));
   return Math.max(neutral, ions + Math.min(neutral, salt)) * s.molarMass;
 }
 
+/** mol/L of a salt whose pH is asked for. */
+const SALT_MOLAR = 0.2;
+const AMMONIUM_PKA = 9.25;
+
+/** pH of a salt's solution: half way between what its ions would have. */
+function saltPH(s: Structure): number {
+  const { organic, ammonium } = s.salt!;
+  const acid = strongest(s, 'acid');
+  const base = strongest(s, 'base');
+  const strength = Math.log10(SALT_MOLAR);
+  if (organic === 'quaternary') return 7;
+  if (organic === 'protonated') return Math.max(1, ((acid !== undefined && acid < 6 ? acid : (base ?? 1)) - strength) / 2);
+  if (ammonium) return (AMMONIUM_PKA + (acid ?? 10)) / 2;
+  const taker = Math.max(acid ?? 10, base !== undefined && acid !== undefined && base > acid ? base : -Infinity);
+  return Math.min(13, Math.max(7, 7 + (taker + strength) / 2));
+}
+
 /** pH of the sample's own solution in water, at most 0.3 mol/L. */
-export function ownPH(s: Structure): number {
-  const molar = Math.min(0.3, inWaterNeutral(s));
+export const ownPH = (s: Structure): number => (s.salt ? saltPH(s) : ownPHOf(s, inWaterNeutral(s)));
+
+function ownPHOf(s: Structure, dissolves: number): number {
+  const molar = Math.min(0.3, dissolves);
   const acid = strongest(s, 'acid');
   const base = strongest(s, 'base');
   if (acid !== undefined && base !== undefined && base > acid) return (acid + base) / 2;
@@ -71,12 +115,14 @@ const word = (gramsPerLitre: number): Solubility =>
 /** Acid and base in one molecule, the one strong enough to charge the other. */
 const innerSalt = (s: Structure) => s.has('amino-acid') || (s.has('sulfonic-acid') && s.has('amine-primary-aryl', 'alkyl-amine'));
 
-/** Below this log P a compound stays out of ether; between the two it goes in part. */
-const ETHER = { out: -1.2, part: -0.75 };
+/** Below this log P a compound stays out of ether; between the two it goes in part. Every carboxyl after the first counts against it. */
+const ETHER = { out: -1.2, part: -0.75, carboxyl: 0.2 };
 
 function inEther(s: Structure): Solubility {
-  if (innerSalt(s) || s.has('sulfonic-acid', 'carbohydrate') || s.logP < ETHER.out) return 'insoluble';
-  return s.logP < ETHER.part ? 'partly-soluble' : 'soluble';
+  if (s.salt || innerSalt(s) || s.has('sulfonic-acid', 'carbohydrate')) return 'insoluble';
+  const likes = s.logP - ETHER.carboxyl * Math.max(0, s.count('carboxylic-acid') - 1);
+  if (likes < ETHER.out) return 'insoluble';
+  return likes < ETHER.part ? 'partly-soluble' : 'soluble';
 }
 
 /** Takes a proton from, or reacts with, cold concentrated sulfuric acid: whatever has a lone pair on O, N or S, or a π bond outside a ring. */

@@ -1,26 +1,7 @@
 /** A molecule as chemistry sees it: elements, features, and how its groups act on each other. */
-import { Molecule, MoleculeProperties, SmilesParser, SSSearcher } from 'openchemlib';
+import { type Molecule, MoleculeProperties, SmilesParser, SSSearcher } from 'openchemlib';
+import { readCompound, type Salt } from './salts';
 import { type Feature, type Group, GROUPS, SURROUNDINGS, TESTED_ELEMENTS, type TestedElement } from './data/features';
-
-export class StructureError extends Error {}
-
-const MOST_ATOMS = 100;
-/** Elements that the model of organic compounds knows, by atomic number. */
-const ELEMENTS: Readonly<Record<number, string>> = {
-  1: 'H',
-  5: 'B',
-  6: 'C',
-  7: 'N',
-  8: 'O',
-  9: 'F',
-  14: 'Si',
-  15: 'P',
-  16: 'S',
-  17: 'Cl',
-  34: 'Se',
-  35: 'Br',
-  53: 'I',
-};
 
 export interface Structure {
   readonly smiles: string;
@@ -36,8 +17,11 @@ export interface Structure {
   readonly logP: number;
   count(feature: Feature): number;
   has(...any: readonly Feature[]): boolean;
-  /** The parsed molecule; not to be changed. */
+  /** Atoms of every place where a feature is found, in the order of its pattern. */
+  places(feature: Feature): number[][];
+  /** The parsed molecule, of a salt its organic part without charge; not to be changed. */
   readonly molecule: Molecule;
+  readonly salt?: Salt;
 }
 
 const parser = new SmilesParser({ smartsMode: 'smarts' });
@@ -63,50 +47,6 @@ const patternsOf = (feature: string): readonly string[] => {
 /** Atoms of every place where a SMARTS pattern is found, in the order of the pattern. */
 export const matchesOf = (s: Structure, smarts: string): number[][] => matches(s.molecule, smarts);
 
-/** Brackets and parentheses that do not pair are passed over by the parser. */
-function unpaired(smiles: string): boolean {
-  const open: string[] = [];
-  for (const c of smiles) {
-    if (c === '(' || c === '[') open.push(c);
-    else if ((c === ')' && open.pop() !== '(') || (c === ']' && open.pop() !== '[')) return true;
-  }
-  return open.length > 0;
-}
-
-function read(smiles: string): Molecule {
-  if (unpaired(smiles)) throw new StructureError(`"${smiles}": its brackets do not pair; check ( ) and [ ]`);
-  let molecule: Molecule;
-  try {
-    // Without coordinates the parser keeps no configuration, and maleic acid would be fumaric acid.
-    molecule = Molecule.fromSmiles(smiles, { noCoordinates: !/[@/\\]/.test(smiles) });
-  } catch (error) {
-    const why = (error instanceof Error ? error.message : String(error)).replace(/^.*?SmilesParser: /, '');
-    throw new StructureError(`"${smiles}" cannot be read as SMILES (${why}); check brackets, ring numbers and element symbols`);
-  }
-  if (molecule.getAllAtoms() === 0) throw new StructureError('the SMILES is empty; write a structure, such as CC(=O)O');
-  if (molecule.getAllAtoms() > MOST_ATOMS)
-    throw new StructureError(`${molecule.getAllAtoms()} heavy atoms are too many; at most ${MOST_ATOMS} are supported`);
-  return molecule;
-}
-
-function countAtoms(molecule: Molecule): Record<string, number> {
-  const atoms: Record<string, number> = {};
-  const add = (symbol: string, n: number) => n > 0 && (atoms[symbol] = (atoms[symbol] ?? 0) + n);
-  for (let a = 0; a < molecule.getAllAtoms(); a++) {
-    const symbol = ELEMENTS[molecule.getAtomicNo(a)];
-    if (!symbol)
-      throw new StructureError(
-        `${molecule.getAtomLabel(a)} is not supported; an organic compound here holds only ${Object.values(ELEMENTS).join(', ')}: no metals`,
-      );
-    add(symbol, 1);
-    add('H', molecule.getImplicitHydrogens(a));
-    if (molecule.getOccupiedValence(a) > molecule.getMaxValence(a))
-      throw new StructureError(`an atom of ${symbol} has too many bonds; check the SMILES`);
-  }
-  if (!atoms['C']) throw new StructureError('there is no carbon in it; an organic compound has at least one');
-  return atoms;
-}
-
 /** Carbon, hydrogen, then the rest by the alphabet. */
 function hill(atoms: Readonly<Record<string, number>>): string {
   const order = [
@@ -124,14 +64,13 @@ const KEPT = 2000;
 
 /**
  * Reads a SMILES.
- * @throws StructureError saying why it is not supported: unreadable, a metal, no carbon, too large.
+ * @throws StructureError saying why it is not supported.
  */
 export function structureOf(smiles: string): Structure {
   const text = smiles.trim();
   const before = known.get(text);
   if (before) return before;
-  const molecule = read(text);
-  const atoms = countAtoms(molecule);
+  const { molecule, atoms, molarMass, key, salt } = readCompound(text);
   const counts = new Map<string, number>();
   const count = (feature: Feature): number => {
     let n = counts.get(feature);
@@ -139,26 +78,27 @@ export function structureOf(smiles: string): Structure {
       counts.set(
         feature,
         (n =
-          feature === 'carbohydrate'
-            ? sugars(structure)
-            : patternsOf(feature).reduce((n, smarts) => n + matches(molecule, smarts).length, 0)),
+          OF_THE_WHOLE[feature]?.(structure) ??
+          patternsOf(feature).reduce((n, smarts) => n + matches(molecule, smarts).length, 0)),
       );
     return n;
   };
   let logP: number | undefined;
   const structure: Structure = {
     smiles: text,
-    key: molecule.getIDCode(),
+    key,
     formula: hill(atoms),
-    molarMass: molecule.getMolecularFormula().relativeWeight,
+    molarMass,
     atoms,
     aromaticRings: molecule.getAromaticRingCount(),
     get logP() {
       return (logP ??= new MoleculeProperties(molecule).logP);
     },
     count,
+    places: (feature) => patternsOf(feature).flatMap((smarts) => matches(molecule, smarts)),
     has: (...any) => any.some((f) => count(f) > 0),
     molecule,
+    ...(salt && { salt }),
   };
   known.set(text, structure);
   if (known.size > KEPT) known.delete(known.keys().next().value!);
@@ -172,6 +112,14 @@ function sugars(s: Structure): number {
   const ring = s.count('hemiacetal-ring') + s.count('hemiketal-ring') + s.count('glycoside');
   return open ? 1 : hydroxyls >= 3 ? Math.min(ring, 1) : 0;
 }
+
+/** Features that no pattern finds. */
+const OF_THE_WHOLE: Readonly<Partial<Record<Feature, (s: Structure) => number>>> = {
+  carbohydrate: sugars,
+  'halide-ion': ({ salt }) => (salt?.halide ? 1 : 0),
+  'ammonium-ion': ({ salt }) => (salt?.ammonium ? 1 : 0),
+  'carboxylate-ion': (s) => (s.salt?.organic === 'deprotonated' ? s.count('carboxylic-acid') : 0),
+};
 
 /** The groups of a structure that a person would name. */
 export function groupsOf(s: Structure): Group[] {

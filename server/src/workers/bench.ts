@@ -6,7 +6,7 @@ import { NotConverged } from '#core/equilibrium/solver';
 import type { ListFormat } from '#core/exchange/formats';
 import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
 import { drawStructure } from '#core/organic/draw';
-import { StructureError } from '#core/organic/structure';
+import { StructureError } from '#core/organic/smiles';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
 import type { HouseRules } from '#core/scheme/rules';

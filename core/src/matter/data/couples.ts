@@ -96,7 +96,8 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'BiO3/Bi', half: 'NaBiO3(s) + 6 H+ + 2 e- = Bi3+ + Na+ + 3 H2O', volts: 1.8, source: 'FIT', oxidant: { acid: -1.5 }, reductant: NEVER },
 
   // Iron, cobalt, nickel, copper, tin, arsenic, mercury
-  { id: 'Fe3/Fe2', half: 'Fe3+ + e- = Fe2+', volts: 0.771, source: 'BARD', oxidant: { not: ['FeCN', 'SO2/S2O3', 'Ag+/Ag', 'Hg2/Hg', 'AsO4/AsO3'] }, reductant: { not: ['FeCN', 'Ag+/Ag', 'Hg2/Hg', 'HgCl2/Hg2Cl2', 'I2/I-'] } },
+  { id: 'Fe3/Fe2', half: 'Fe3+ + e- = Fe2+', volts: 0.771, source: 'BARD', oxidant: { not: ['FeCN', 'SO2/S2O3', 'Ag+/Ag', 'Hg2/Hg', 'AsO4/AsO3', 'S/H2S'] }, reductant: { not: ['FeCN', 'Ag+/Ag', 'Hg2/Hg', 'HgCl2/Hg2Cl2', 'I2/I-'] } },
+  { id: 'Fe3/Fe2 by sulfide', half: 'Fe3+ + e- = Fe2+', volts: 0.771, source: 'BARD', oxidant: { only: ['S/H2S'], slow: 0.35 }, reductant: NEVER },
   { id: 'Co3/Co2', half: 'CoO(OH)(s) + 3 H+ + e- = Co2+ + 2 H2O', volts: 1.75, source: 'CRC', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
   { id: 'Co3/Co2 ammine', half: 'Co(NH3)6^3+ + e- = Co(NH3)6^2+', volts: 0.058, source: 'BARD', oxidant: NEVER, reductant: { only: ['O2/H2O', 'H2O2/H2O'] } },
   { id: 'Ni3/Ni2', half: 'NiO(OH)(s) + 3 H+ + e- = Ni2+ + 2 H2O', volts: 2.0, source: 'CRC', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },

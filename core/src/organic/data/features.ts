@@ -26,7 +26,7 @@ export const GROUPS = {
   thioamide: { name: 'thioamide', smarts: '[CX3](=S)[NX3]' },
   nitrile: { name: 'nitrile', smarts: '[CX2]#[NX1]' },
   'amine-primary': { name: 'primary amine', smarts: '[NX3;H2]-[CX4]' },
-  'amine-primary-aryl': { name: 'primary aromatic amine', smarts: '[NX3;H2]-c' },
+  'amine-primary-aryl': { name: 'primary aromatic amine', smarts: '[NX3;H2]-[c;!$([#6]~[n;X2])]' },
   'amine-secondary': { name: 'secondary amine', smarts: '[#6;!$(C=[O,S,N])][NX3;H1;!a][#6;!$(C=[O,S,N])]' },
   'amine-tertiary': { name: 'tertiary amine', smarts: '[#6;!$(C=[O,S,N])][NX3;H0;!a]([#6;!$(C=[O,S,N])])[#6;!$(C=[O,S,N])]' },
   'aza-aromatic': { name: 'aromatic ring nitrogen', smarts: '[n;X2]' },
@@ -49,6 +49,9 @@ export type Group = keyof typeof GROUPS | 'carbohydrate';
 /** Surroundings on which the pace of a reaction, or the colour of its product, hangs. */
 export const SURROUNDINGS = {
   thiophene: 'c1ccsc1',
+  furan: 'c1ccoc1',
+  pyrrole: 'c1cc[nH]c1',
+  'halogen-poor-alkene': '[C;!a]([F,Cl,Br])=[C;!a]([F,Cl,Br])[F,Cl,Br]',
   /** Two rings that a carbonyl and a bond hold flat. */
   fluorenone: 'O=C1c2ccccc2-c2ccccc12',
   'electron-poor-alkene': '[C;!a]=[C;!a]-[CX3](=O)',
@@ -76,8 +79,18 @@ export const SURROUNDINGS = {
   'hemiacetal-ring': '[OX2H][CX4;H1;R][OX2;R]',
   'hemiketal-ring': '[OX2H][CX4;H0;R]([CX4])[OX2;R]',
   glycoside: '[OX2;!R][CX4;R][OX2;R]',
-  'ammonium-salt': ['[N;H1,H2,H3,H4;+]', '[Cl;D0]', '[Br;D0]'],
   acetal: '[OX2;H0][CX4;H1,H2][OX2;H0]',
+  ketal: '[OX2;H0][CX4;H0]([#6])([#6])[OX2;H0]',
+  imine: '[CX3;!a]=[NX2;!a][#6]',
+  'gem-diol': '[OX2H][CX4][OX2H]',
+  'hydroxamic-acid': '[CX3](=O)[NX3][OX2H]',
+  nitroso: '[#6][NX2]=O',
+  'nitrite-ester': '[#6][OX2][NX2]=O',
+  'nitrate-ester': '[#6][OX2][N+](=O)[O-]',
+  perchlorate: '[OX2][Cl](=O)(=O)=O',
+  'azo-nitrile': '[CX2](#[NX1])[CX4][NX2]=[NX2]',
+  tetrazole: 'c1nnn[nH]1',
+  'vinyl-halide-poly': '[Cl,Br][C;!a]=[C;!a]([Cl,Br])[Cl,Br]',
   catechol: '[OX2H]c1:c([OX2H]):c:c:c:c1',
   resorcinol: '[OX2H]c1:c:c([OX2H]):c:c:c1',
   hydroquinone: '[OX2H]c1:c:c:c([OX2H]):c:c1',
@@ -91,10 +104,14 @@ export const SURROUNDINGS = {
   'alpha-naphthol': '[OX2H]c1:c:c:c:c2:c1:c:c:c:c2',
   'hindered-phenol': '[OX2H]c1:c([CX4;H0]):c:c:c:c1([CX4;H0])',
   'aryl-ring-para-free': '[OX2H]c1:c:c:[c;H1]:c:c1',
+  urethane: '[NX3][CX3](=O)[OX2]',
+  /** Between two groups on the ring: attack at the carbonyl is barred. */
+  'hindered-acyl': 'O=[CX3]-c1:c([CX4]):c:c:c:c1[CX4]',
   'primary-amide': '[CX3](=O)[NX3;H2]',
   anilide: '[CX3](=O)[NX3;H1]c',
   'alkyl-amide': ['[CX3](=O)[NX3;H1][CX4]', '[CX3](=O)[NX3;H0]([CX4])[CX4]'],
   urea: '[NX3][CX3](=O)[NX3]',
+  'open-urea': '[NX3;H2][CX3](=O)[NX3]',
   thiourea: '[NX3][CX3](=S)[NX3]',
   imide: '[CX3](=O)[NX3;H1][CX3]=O',
   'aryl-amine-secondary': 'c[NX3;H1;!a][#6;!$(C=[O,S,N])]',
@@ -108,8 +125,10 @@ export const SURROUNDINGS = {
   diazo: '[#6]=[N+]=[N-]',
   diazonium: '[#6][N+]#N',
   peroxide: '[OX2][OX2]',
-  'halide-methyl-primary': '[CX4;H2,H3;!$(C-C=C);!$(C-c);!$(C-C=O)][Cl,Br,I]',
-  'halide-secondary': '[CX4;H1;!$(C-C=C);!$(C-c);!$(C([Cl,Br,I])[Cl,Br,I])][Cl,Br,I]',
+  'halide-methyl-primary': '[CX4;H2,H3;!$(C-C=C);!$(C-c);!$(C-C=O);!$(C-[CX4;H0]([#6])([#6])[#6])][Cl,Br,I]',
+  'halide-neopentyl': '[CX4;H2;$(C-[CX4;H0]([#6])([#6])[#6])][Cl,Br,I]',
+  'halide-secondary': '[CX4;H1;!R;!$(C-C=C);!$(C-c);!$(C([Cl,Br,I])[Cl,Br,I])][Cl,Br,I]',
+  'halide-secondary-ring': '[CX4;H1;R;!$(C-C=C);!$(C-c);!$(C([Cl,Br,I])[Cl,Br,I])][Cl,Br,I]',
   'halide-tertiary': '[CX4;H0;!$(C([Cl,Br,I,F])[Cl,Br,I,F])][Cl,Br,I]',
   'halide-allylic': '[C;!a]=[C;!a][CX4][Cl,Br,I]',
   'halide-benzylic': 'c[CX4][Cl,Br,I]',
@@ -118,6 +137,7 @@ export const SURROUNDINGS = {
   'halide-vicinal': '[Cl,Br,I][CX4][CX4][Cl,Br,I]',
   'halide-nitro-aryl': '[Cl,Br]c1:c(:c:c([N+](=O)[O-]):c:c1)[N+](=O)[O-]',
   'sulfonamide-nh': '[SX4](=O)(=O)[NX3;H1,H2]',
+  'sulfonamide-primary': '[SX4](=O)(=O)[NX3;H2]',
   'sulfonyl-chloride': '[SX4](=O)(=O)[Cl]',
 } as const;
 
@@ -125,5 +145,8 @@ export const SURROUNDINGS = {
 export const holdingName = (id: string): string | undefined =>
   (ELEMENT_NAMES as Readonly<Record<string, string>>)[id] ?? (id === 'carbohydrate' ? 'carbohydrate' : (GROUPS as Readonly<Record<string, { name: string }>>)[id]?.name);
 
+/** Ions of a salt, which no pattern of its organic part finds. */
+export type SaltFeature = 'halide-ion' | 'ammonium-ion' | 'carboxylate-ion';
+
 export type Surrounding = keyof typeof SURROUNDINGS;
-export type Feature = Group | Surrounding;
+export type Feature = Group | Surrounding | SaltFeature;

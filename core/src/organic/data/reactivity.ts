@@ -47,11 +47,26 @@ const any = (...of: Feature[]) => of;
 /** Relative pace of leaving, bromide 1. */
 const LEAVING = { I: 0.3, Br: 1, Cl: 4 } as const;
 type Leaving = keyof typeof LEAVING;
-const best = (s: Structure): Leaving | undefined => (['I', 'Br', 'Cl'] as const).find((x) => (s.atoms[x] ?? 0) > 0);
-/** A pace set by the halide that leaves most easily. */
-const leaving = (bromide: number) => (s: Structure) => bromide * LEAVING[best(s) ?? 'Cl'];
+/** The halide that leaves most easily from where one of these features puts it. */
+const leavingFrom = (s: Structure, of: readonly Feature[]): Leaving | undefined => {
+  const there = of.flatMap((feature) => s.places(feature).map((atoms) => s.molecule.getAtomLabel(atoms.at(-1)!)));
+  return (['I', 'Br', 'Cl'] as const).find((x) => there.includes(x));
+};
 const SILVER = { Cl: 'white', Br: 'cream', I: 'yellow' } as const;
-const silverHalide = (s: Structure): Seen => [ppt(SILVER[best(s) ?? 'Cl'], 'curdy')];
+/** A halide that leaves for silver, at the pace that its bromide has. */
+const toSilver = (of: readonly Feature[], bromide: number): Reaction => ({
+  of,
+  unless: ['halide-geminal'],
+  halfLife: (s) => bromide * LEAVING[leavingFrom(s, of) ?? 'Cl'],
+  gives: (s) => [ppt(SILVER[leavingFrom(s, of) ?? 'Cl'], 'curdy')],
+});
+/** Chloride and bromide leave for iodide in acetone; iodide has nowhere to go, and no solid shows. */
+const toIodide = (of: readonly Feature[], bromide: number): Reaction => ({
+  of,
+  unless: ['halide-geminal'],
+  halfLife: (s) => ({ Br: bromide, Cl: bromide * 4, I: 1e6 })[leavingFrom(s, of) ?? 'I'],
+  gives: [ppt('white', 'crystalline')],
+});
 
 /** A hydrazone deepens with every double bond or ring that its chromophore reaches. */
 function hydrazone(s: Structure): Seen {
@@ -133,7 +148,9 @@ export const REACTIVITY = {
         halfLife: (s) => (s.count('electron-poor-alkene') > 1 ? 40 : s.has('carboxylic-acid', 'enal', 'enone') ? 4 : 2),
         gives: bleached,
       },
-      { of: ['alkene'], unless: ['electron-poor-alkene', 'aza-aromatic'], halfLife: 0.1, gives: bleached },
+      { of: ['alkene'], unless: ['electron-poor-alkene', 'halogen-poor-alkene'], halfLife: 0.1, gives: bleached },
+      { of: ['furan', 'pyrrole'], halfLife: 0.1, gives: bleached },
+      { of: ['thiophene'], halfLife: 1, gives: bleached },
       { of: ['alkyne'], halfLife: 1.5, gives: bleached },
       { of: ['enol', 'active-methylene', 'thiol', 'hydrazine', 'enediol'], halfLife: 0.2, gives: bleached },
       { of: ['alkyl-aldehyde'], halfLife: 4, gives: bleached },
@@ -148,7 +165,8 @@ export const REACTIVITY = {
     reactions: [
       { of: ['thiol', 'hydrazine', 'enediol'], halfLife: 0.05, gives: manganeseBrown },
       { of: ['phenol', 'amine-primary-aryl', 'aryl-amine-secondary'], unless: ['nitro'], halfLife: 0.3, gives: manganeseBrown },
-      { of: ['alkene'], unless: ['electron-poor-alkene', 'aza-aromatic'], halfLife: 0.2, gives: manganeseBrown },
+      { of: ['alkene'], unless: ['electron-poor-alkene', 'halogen-poor-alkene'], halfLife: 0.2, gives: manganeseBrown },
+      { of: ['furan', 'pyrrole'], halfLife: 0.4, gives: manganeseBrown },
       { of: ['electron-poor-alkene', 'alkyne'], halfLife: 0.8, gives: manganeseBrown },
       { of: ['alkyl-aldehyde'], halfLife: 0.6, gives: manganeseBrown },
       { of: ['aryl-aldehyde', 'formic-acid', 'aryl-amine-tertiary'], halfLife: 1.5, gives: manganeseBrown },
@@ -166,6 +184,9 @@ export const REACTIVITY = {
       { of: ['aldehyde', 'quinone'], unless: ['amino-acid'], halfLife: 0.3, gives: hydrazone },
       { of: ['ketone'], halfLife: (s) => (s.has('diaryl-ketone') ? 2 : 0.6), gives: hydrazone },
       { of: ['acetal'], unless: ['carbohydrate'], halfLife: 40, gives: hydrazone },
+      // The acid of the reagent sets the carbonyl free.
+      { of: ['ketal', 'gem-diol'], unless: ['carbohydrate'], halfLife: 12, gives: hydrazone },
+      { of: ['imine'], halfLife: 1, gives: hydrazone },
     ],
   },
   'ammoniacal-silver': {
@@ -175,7 +196,7 @@ export const REACTIVITY = {
     negative: 'CC(C)=O',
     blank: [{ channel: 'deposit', event: 'none' }, noPpt],
     reactions: [
-      { of: ['alkyl-aldehyde', ...reducing, 'hydrazine', 'enediol'], halfLife: 0.5, gives: mirror },
+      { of: ['alkyl-aldehyde', ...reducing, 'hydrazine', 'enediol', 'gem-diol'], halfLife: 0.5, gives: mirror },
       { of: ['catechol', 'hydroquinone', 'pyrogallol', 'aminophenol'], halfLife: 0.5, gives: mirror },
       { of: ['aryl-aldehyde', 'acyloin'], halfLife: 1.2, gives: mirror },
       { of: ['formic-acid'], halfLife: 4, gives: mirror },
@@ -281,6 +302,12 @@ export const REACTIVITY = {
     blank: [still('yellow'), noPpt],
     reactions: [
       { of: ['phenol'], unless: ['hindered-phenol'], halfLife: (s) => (s.count('nitro') > 1 ? 100 : 0.05), gives: ironPhenol },
+      { of: ['hydroxamic-acid'], halfLife: 0.05, gives: [liquid('crimson')] },
+      {
+        of: ['carboxylate-ion'],
+        halfLife: 0.05,
+        gives: (s) => (s.aromaticRings || (s.atoms['C'] ?? 0) > 5 ? [ppt('buff', 'flocculent')] : [liquid('red-brown')]),
+      },
       { of: ['enol', 'enediol', 'active-methylene'], halfLife: (s) => (s.count('ester') > 1 ? 20 : 0.1), gives: [liquid('red')] },
       {
         of: ['amine-primary-aryl', 'hydrazine'],
@@ -298,8 +325,8 @@ export const REACTIVITY = {
     blank: [still('yellow')],
     reactions: [
       { of: ['anhydride', 'acid-halide'], halfLife: 0.1, gives: [liquid('crimson')] },
-      { of: ['ester'], halfLife: 0.8, gives: [liquid('crimson')] },
-      { of: ['imide'], halfLife: 3, gives: [liquid('crimson')] },
+      { of: ['ester'], unless: ['urethane', 'hindered-acyl'], halfLife: 0.8, gives: [liquid('crimson')] },
+      { of: ['hydroxamic-acid'], halfLife: 0.05, gives: [liquid('crimson')] },
       { of: ['active-methylene', 'enediol'], halfLife: 1, gives: [liquid('red')] },
       { of: ['primary-amide'], unless: ['urea'], halfLife: 30, gives: [liquid('orange-red')] },
     ],
@@ -310,7 +337,7 @@ export const REACTIVITY = {
     positive: '[O-][N+](=O)c1ccccc1',
     negative: 'Cc1ccccc1',
     blank: [ppt('dirty-green', 'gelatinous')],
-    reactions: [{ of: ['nitro', 'quinone'], halfLife: 0.8, gives: [ppt('red-brown', 'gelatinous')] }],
+    reactions: [{ of: ['nitro', 'quinone', 'nitroso', 'nitrite-ester', 'nitrate-ester'], halfLife: 0.8, gives: [ppt('red-brown', 'gelatinous')] }],
   },
   'nitrous-acid': {
     wait: 3,
@@ -330,13 +357,13 @@ export const REACTIVITY = {
         ],
       },
       {
-        of: ['amine-primary', 'urea', 'hydrazine'],
+        of: ['amine-primary', 'open-urea', 'hydrazine'],
         halfLife: 0.2,
         gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }, still('colourless')],
       },
       { of: ['amine-primary-aryl'], halfLife: 0.1, gives: [liquid('pale-yellow'), { channel: 'gas', event: 'none' }] },
       {
-        of: ['primary-amide', 'sulfonamide-nh', 'thiourea'],
+        of: ['primary-amide', 'sulfonamide-primary', 'thiourea'],
         halfLife: 4,
         gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }],
       },
@@ -399,16 +426,12 @@ export const REACTIVITY = {
     negative: 'Clc1ccccc1',
     blank: [noPpt],
     reactions: [
-      { of: ['acid-halide', 'sulfonyl-chloride', 'ammonium-salt'], halfLife: 0.05, gives: silverHalide },
-      {
-        of: ['halide-tertiary', 'halide-allylic', 'halide-benzylic'],
-        unless: ['halide-geminal'],
-        halfLife: leaving(0.1),
-        gives: silverHalide,
-      },
-      { of: ['halide-secondary'], unless: ['halide-geminal'], halfLife: leaving(1.5), gives: silverHalide },
-      { of: ['halide-methyl-primary'], unless: ['halide-geminal'], halfLife: leaving(3), gives: silverHalide },
-      { of: ['halide-alpha-carbonyl'], unless: ['halide-geminal'], halfLife: leaving(6), gives: silverHalide },
+      { of: ['halide-ion'], halfLife: 0.01, gives: (s) => [ppt(SILVER[s.salt!.halide!], 'curdy')] },
+      toSilver(['acid-halide', 'sulfonyl-chloride'], 0.02),
+      toSilver(['halide-tertiary', 'halide-allylic', 'halide-benzylic'], 0.1),
+      toSilver(['halide-secondary', 'halide-secondary-ring'], 1.5),
+      toSilver(['halide-methyl-primary'], 3),
+      toSilver(['halide-alpha-carbonyl'], 6),
       { of: ['thiol', 'terminal-alkyne'], halfLife: 0.1, gives: [ppt('pale-yellow', 'curdy')] },
     ],
   },
@@ -420,24 +443,10 @@ export const REACTIVITY = {
     blank: [still('colourless'), noPpt],
     reactions: [
       { of: ['halide-vicinal'], halfLife: 0.6, gives: [ppt('white', 'crystalline'), liquid('red-brown')] },
-      {
-        of: ['halide-allylic', 'halide-benzylic', 'halide-alpha-carbonyl', 'acid-halide', 'sulfonyl-chloride'],
-        unless: ['halide-geminal'],
-        halfLife: (s) => exchange(s, 0.1),
-        gives: [ppt('white', 'crystalline')],
-      },
-      {
-        of: ['halide-methyl-primary'],
-        unless: ['halide-geminal'],
-        halfLife: (s) => exchange(s, 1.2),
-        gives: [ppt('white', 'crystalline')],
-      },
-      {
-        of: ['halide-secondary'],
-        unless: ['halide-geminal'],
-        halfLife: (s) => exchange(s, 7),
-        gives: [ppt('white', 'crystalline')],
-      },
+      toIodide(['halide-allylic', 'halide-benzylic', 'halide-alpha-carbonyl', 'acid-halide', 'sulfonyl-chloride'], 0.1),
+      toIodide(['halide-methyl-primary'], 1.2),
+      toIodide(['halide-secondary'], 7),
+      toIodide(['halide-secondary-ring'], 120),
     ],
   },
   phthalein: {
@@ -466,7 +475,7 @@ export const REACTIVITY = {
     ],
     reactions: [
       { of: ['alkyl-amine'], unless: ['amino-acid', 'carboxylic-acid', 'phenol'], halfLife: short(8, 0.1), gives: blueLitmus },
-      { of: ['ammonium-salt'], unless: ['amine-primary-aryl'], halfLife: 0.1, gives: blueLitmus },
+      { of: ['ammonium-ion'], halfLife: 0.1, gives: blueLitmus },
       { of: ['primary-amide', 'urea', 'imide', 'thioamide', 'thiourea'], halfLife: 2, gives: blueLitmus },
       { of: ['alkyl-amide'], unless: ['carboxylic-acid'], halfLife: 6, gives: blueLitmus },
       { of: ['nitrile'], halfLife: 12, gives: blueLitmus },
@@ -505,13 +514,9 @@ export const REACTIVITY = {
         gives: [{ channel: 'smell', smell: 'fruity' }],
       },
       { of: ['ester'], halfLife: short(10, 0.1), gives: [{ channel: 'smell', smell: 'fruity' }] },
+      { of: ['acid-halide', 'anhydride'], halfLife: short(9, 0.3), gives: [{ channel: 'smell', smell: 'fruity' }] },
     ],
   },
 } as const satisfies Readonly<Record<string, Reactivity>>;
-
-/** Chloride and bromide leave for iodide in acetone; iodide has nowhere to go, and no solid shows. */
-function exchange(s: Structure, bromide: number): number {
-  return (s.atoms['Br'] ?? 0) > 0 ? bromide : (s.atoms['Cl'] ?? 0) > 0 ? bromide * 4 : 1e6;
-}
 
 export type ReagentTest = keyof typeof REACTIVITY;
