@@ -121,6 +121,9 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
   const heating = new Heating(sample, op);
   const hydrated = crystalWater(sample, op.grams) > WATER_MOL;
   const fires = heating.has(AMMONIUM.base) && AMMONIUM_FIRES.some((f) => heating.has(f.anion));
+  const acid = heating.matter[CARBONATE.acid] ?? 0;
+  // A hydroxide gives up half of its hydrogen and oxygen as water, an oxide none.
+  const basic = acid < 0 && (heating.matter['H2O'] ?? 0) + acid / 2 > WATER_MOL;
   const acidSalt = heating.has(CARBONATE.anion) && (heating.matter[CARBONATE.acid] ?? 0) > 1e-6;
   heating.dry();
   const sublimate = SUBLIMATES.find((s) => s.needs.every((id) => heating.has(id)));
@@ -136,7 +139,7 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
     sample,
     matter,
     gas,
-    watery: fires || hydrated || acidSalt,
+    watery: fires || hydrated || acidSalt || basic,
     hydrated,
     events,
     ...(sublimate && { sublimate: sublimate.colour }),

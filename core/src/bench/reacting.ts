@@ -22,7 +22,10 @@ const AIR_MOL_PER_MINUTE = 4e-7;
 /** A dissolved gas bubbles from a stirred open tube when its own pressure reaches this, atm. Uncertain. */
 const BUBBLING_ATM = 0.7;
 /** A new solid does not come out when there would be less of it than this share of what is seen. Uncertain. */
-const NUCLEUS_SHARE = 0.4;
+const NUCLEUS_SHARE = 0.9;
+
+/** Turns that metal, acid and air take in a stretch of time. */
+const RACE_ROUNDS = 4;
 
 /** mol of a catalyst that is enough. */
 const LEAST_BESIDE_MOL = 1e-6;
@@ -158,9 +161,14 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   const taken: ReactionTaken[] = [];
   if (how.minutes > 0) {
     if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
-    const redox = runRedox(amounts, where, at, { minutes: how.minutes, lumps: vessel.lumps ?? {} });
-    taken.push(...redox.taken);
-    at = redox.at;
+    const lumps = vessel.lumps ?? {};
+    // Where metal lies, air, acid and metal go on beside each other.
+    const rounds = Object.keys(lumps).length ? RACE_ROUNDS : 1;
+    for (let i = 0; i < rounds; i++) {
+      const redox = runRedox(amounts, where, at, { minutes: how.minutes / rounds, lumps });
+      taken.push(...redox.taken);
+      at = redox.at;
+    }
   }
   // What oxygen was not used stays in the air.
   if (air > 0) {

@@ -118,10 +118,18 @@ function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, sp
 /** Minutes for most of what a piece of metal does to a liquid in a tube. Uncertain: of the order of what is seen. */
 const SURFACE_MINUTES = 3;
 
+const asksForAcid = ({ oxidant: { row } }: Pair) =>
+  row.oxidant !== undefined && row.oxidant !== 'never' && row.oxidant.acid !== undefined;
+
+const inPieces = ({ reductant }: Pair, amounts: Amounts, lumps: Amounts) =>
+  reductant.right.some((p) => p.solid && (lumps[p.label] ?? 0) > (amounts[`${p.label}(s)`] ?? 0) / 2);
+
 function slowness(pair: Pair, amounts: Amounts, lumps: Amounts): number {
   const gates = [pair.oxidant.row.oxidant, pair.reductant.row.reductant];
-  const inPieces = pair.reductant.right.some((p) => p.solid && (lumps[p.label] ?? 0) > (amounts[`${p.label}(s)`] ?? 0) / 2);
-  return Math.max(inPieces ? SURFACE_MINUTES : 0, ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)));
+  return Math.max(
+    inPieces(pair, amounts, lumps) ? SURFACE_MINUTES : 0,
+    ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)),
+  );
 }
 
 /** May the two couples of a pair act in such a liquid? */
@@ -154,6 +162,9 @@ export function runRedox(
     const change = balanced(pair.oxidant, pair.reductant);
     let most = limit(amounts, change);
     const slow = slowness(pair, amounts, around.lumps);
+    // At a surface it is the acid that runs out, not the piece of metal.
+    if (inPieces(pair, amounts, around.lumps) && asksForAcid(pair))
+      most = Math.min(most, Math.max(0, amounts['H+'] ?? 0) / -change['H+']!);
     if (slow > 0) most *= 1 - Math.exp(-around.minutes / slow);
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;

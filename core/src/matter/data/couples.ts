@@ -34,7 +34,7 @@ export interface CoupleRow {
 }
 
 const NEVER = 'never';
-const metal = (id: string, half: string, volts: number): CoupleRow => ({ id, half, volts, source: 'BARD', reductant: { not: ['O2/H2O', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] },
+const metal = (id: string, half: string, volts: number): CoupleRow => ({ id, half, volts, source: 'BARD', reductant: { not: ['O2/H2O', 'O2/H2O on iron', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] },
   oxidant: { not: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'SO4/SO2', 'S/H2S', 'MnO2/Mn', 'CO2/C2O4', 'NO3/HNO2', 'FeCN', 'SO2/S2O3', 'Sn4/Sn2'] },
 });
 
@@ -65,8 +65,8 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'SO4/H2S', half: 'SO4^2- + 10 H+ + 8 e- = H2S + 4 H2O', volts: 0.303, source: 'BARD', oxidant: NEVER, reductant: { only: ['H2O2/H2O', 'ClO/Cl'] } },
   { id: 'SO4/SO2', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.158, source: 'BARD', oxidant: { warm: 50, acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'Cu2/Cu'] }, reductant: { alkaline: 5, not: ['Ag+/Ag', 'HNO2/NO', 'Sn2/Sn', 'Pb2/Pb', 'Bi3/Bi', 'S/H2S', 'FeCN', 'Sb/Sb', 'AsO3/As'] } },
   { id: 'SO4/SO2 conc', half: 'SO4^2- + 4 H+ + 2 e- = SO2 + 2 H2O', volts: 0.7, source: 'FIT', reductant: NEVER, oxidant: { acid: 5.5, only: ['I2/I-', 'Br2/Br-', 'S/H2S'] } },
-  { id: 'SO2/S', half: 'SO2 + 4 H+ + 4 e- = S(s) + 2 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['S/H2S', 'Sn4/Sn2'] } },
-  { id: 'SO2/H2S', half: 'SO2 + 6 H+ + 6 e- = H2S + 2 H2O', volts: 0.381, source: 'BARD', reductant: NEVER, oxidant: { acid: -2.5, slow: 4, only: ['Zn2/Zn', 'Mg2/Mg', 'Sn2/Sn'] } },
+  { id: 'SO2/S', half: 'SO2 + 4 H+ + 4 e- = S(s) + 2 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 2, only: ['S/H2S', 'Sn4/Sn2'] } },
+  { id: 'SO2/H2S', half: 'SO2 + 6 H+ + 6 e- = H2S + 2 H2O', volts: 0.381, source: 'BARD', reductant: NEVER, oxidant: { acid: -2.5, slow: 2, only: ['Zn2/Zn', 'Mg2/Mg', 'Sn2/Sn'] } },
   { id: 'S2O3/S', half: 'S2O3^2- + 6 H+ + 4 e- = 2 S(s) + 3 H2O', volts: 0.5, source: 'BARD', reductant: NEVER, oxidant: { acid: -3, only: ['SO2/S2O3'], slow: 1 } },
   { id: 'SO2/S2O3', half: '2 SO2 + 2 H+ + 4 e- = S2O3^2- + H2O', volts: 0.4, source: 'BARD', oxidant: NEVER, reductant: { acid: -3, only: ['S2O3/S'] } },
   { id: 'S4O6/S2O3', half: 'S4O6^2- + 2 e- = 2 S2O3^2-', volts: 0.08, source: 'BARD', oxidant: NEVER, reductant: { only: ['I2/I-', 'Fe3/Fe2', 'Cu2/Cu+', 'Br2/Br-', 'FeCN'] } },
@@ -82,7 +82,8 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'diphenylamine', half: 'C12H10N + H+ + e- = C12H11N', volts: 0.76, source: 'LANGE', oxidant: NEVER, reductant: { acid: 1, only: ['NO3/NO conc', 'HNO2/NO', 'MnO4/Mn', 'Cr2O7/Cr', 'Cl2/Cl-', 'ClO3/Cl'] } },
 
   // Oxygen
-  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['Fe3/Fe2', 'MnO2/Mn', 'Co3/Co2', 'Co3/Co2 ammine', 'SO4/SO2'] } },
+  { id: 'O2/H2O', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { slow: 8, only: ['MnO2/Mn', 'Co3/Co2', 'Co3/Co2 ammine', 'SO4/SO2'] } },
+  { id: 'O2/H2O on iron', half: 'O2 + 4 H+ + 4 e- = 2 H2O', volts: 1.229, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -3.5, slow: 8, only: ['Fe3/Fe2'] } },
   { id: 'H2O2/H2O', half: 'H2O2 + 2 H+ + 2 e- = 2 H2O', volts: 1.763, source: 'BARD', reductant: NEVER, oxidant: { not: ['Cl2/Cl-', 'Br2/Br-', 'MnO4/Mn', 'MnO4/MnO2', 'NO3/HNO2'] } },
   { id: 'O2/H2O2', half: 'O2 + 2 H+ + 2 e- = H2O2', volts: 0.695, source: 'BARD', oxidant: NEVER, reductant: { only: ['MnO4/Mn', 'MnO4/MnO2', 'MnO2/Mn', 'PbO2/Pb', 'ClO/Cl', 'Cl2/Cl-'] } },
 
@@ -115,14 +116,14 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'AsO3/As', half: 'H3AsO3 + 3 H+ + 3 e- = As(s) + 3 H2O', volts: 0.24, source: 'BARD', oxidant: { warm: 50, only: ['Sn4/Sn2', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   metal('Ag+/Ag', 'Ag+ + e- = Ag(s)', 0.7996),
   metal('Pb2/Pb', 'Pb2+ + 2 e- = Pb(s)', -0.126),
-  metal('Sn2/Sn', 'Sn2+ + 2 e- = Sn(s)', -0.137),
+  { id: 'Sn2/Sn', half: 'Sn2+ + 2 e- = Sn(s)', volts: -0.137, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['O2/H2O', 'O2/H2O on iron', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] } },
   metal('Fe2/Fe', 'Fe2+ + 2 e- = Fe(s)', -0.44),
   metal('Zn2/Zn', 'Zn2+ + 2 e- = Zn(s)', -0.762),
   metal('Mg2/Mg', 'Mg2+ + 2 e- = Mg(s)', -2.356),
   { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg'] } },
   { id: 'H+/H2 in alkali', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn'] } },
   { id: 'H+/H2 hot', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { warm: 70, slow: 15, only: ['Mg2/Mg'] } },
-  { id: 'H+/H2 on iron', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 10, only: ['Fe2/Fe', 'Sn2/Sn'] } },
+  { id: 'H+/H2 on iron', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 200, only: ['Fe2/Fe', 'Sn2/Sn'] } },
 ];
 
 /**

@@ -45,7 +45,7 @@ export type SolidRow = readonly [
 
 export const SOLIDS: readonly SolidRow[] = [
   // Silver
-  ['AgCl', 'Ag+ + Cl-', -9.75, 'white', 'curdy', 'NIST46', { enthalpy: 65, cloud: 0.01 }],
+  ['AgCl', 'Ag+ + Cl-', -9.75, 'white', 'curdy', 'NIST46', { enthalpy: 65, cloud: 0.005 }],
   ['AgBr', 'Ag+ + Br-', -12.3, 'cream', 'curdy', 'NIST46', { enthalpy: 84, cloud: 0.003 }],
   ['AgI', 'Ag+ + I-', -16.08, 'yellow', 'curdy', 'NIST46', { hex: '#ecdf8e', enthalpy: 112, cloud: 0.003 }],
   ['Ag2CO3', '2 Ag+ + CO3^2-', -11.09, 'pale-yellow', 'fine', 'NIST46'],
@@ -165,7 +165,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3' }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
-  ['Fe(OH)3', 'Fe3+ - 3 H+', 3.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
+  ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
   ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
   ['FeAsO4', 'Fe3+ + AsO4^3-', -20.2, 'buff', 'gelatinous', 'CRC', { hex: '#e6dcb4' }],
   ['Fe4(Fe(CN)6)3', '4 Fe3+ + 3 Fe(CN)6^4-', -55.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
@@ -262,7 +262,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['KMnO4', 'K+ + MnO4-', -0.93, 'violet', 'crystalline', 'CRC', { enthalpy: 43.6 }],
   ['K2Cr2O7', '2 K+ + 2 CrO4^2- + 2 H+', -15.78, 'orange', 'crystalline', 'CRC', { enthalpy: 66.5 }],
   ['NaCl', 'Na+ + Cl-', 1.2, 'white', 'crystalline', 'CRC', { enthalpy: 3.9 }],
-  ['BaCl2·2H2O', 'Ba2+ + 2 Cl-', 0.37, 'white', 'crystalline', 'CRC', { enthalpy: 20.6 }],
+  // Between its solubility in water and that in concentrated hydrochloric acid, which this activity model cannot have both.
+  ['BaCl2·2H2O', 'Ba2+ + 2 Cl-', -0.1, 'white', 'crystalline', 'FIT', { enthalpy: 20.6 }],
   ['Ba(NO3)2', 'Ba2+ + 2 NO3-', -1.47, 'white', 'crystalline', 'CRC', { enthalpy: 40 }],
   ['Pb(NO3)2', 'Pb2+ + 2 NO3-', 0.41, 'white', 'crystalline', 'CRC', { enthalpy: 37.7 }],
   ['HgCl2', 'Hg2+ + 2 Cl-', -14.57, 'white', 'crystalline', 'CRC', { enthalpy: 13.3 }],

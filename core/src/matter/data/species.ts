@@ -91,7 +91,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['Cr(OH)4-', 'Cr3+ - 4 H+', -27.4, 'BM'],
   ['FeOH^2+', 'Fe3+ - H+', -2.19, 'BM'],
   ['Fe(OH)2+', 'Fe3+ - 2 H+', -5.67, 'BM'],
-  ['Fe(OH)4-', 'Fe3+ - 4 H+', -21.6, 'BM', 154],
+  ['Fe(OH)4-', 'Fe3+ - 4 H+', -22.6, 'FIT', 154],
   ['Fe2(OH)2^4+', '2 Fe3+ - 2 H+', -2.95, 'BM'],
   ['FeOH+', 'Fe2+ - H+', -9.5, 'BM'],
   ['Fe(OH)3-', 'Fe2+ - 3 H+', -31.0, 'BM', 163],
