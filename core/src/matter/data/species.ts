@@ -262,6 +262,8 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['CrSO4+', 'Cr3+ + SO4^2-', 4.6, 'NIST46'],
   ['AlSO4+', 'Al3+ + SO4^2-', 3.4, 'NIST46'],
   ['CaSO4', 'Ca2+ + SO4^2-', 2.36, 'NIST46'],
+  // Calcium stays in strong ammonium sulfate (VOGEL).
+  ['Ca(SO4)2^2-', 'Ca2+ + 2 SO4^2-', 3.4, 'FIT'],
   ['MgSO4', 'Mg2+ + SO4^2-', 2.26, 'NIST46'],
   ['PbSO4', 'Pb2+ + SO4^2-', 2.69, 'NIST46'],
   ['CuSO4', 'Cu2+ + SO4^2-', 2.36, 'NIST46'],

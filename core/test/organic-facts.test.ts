@@ -1,0 +1,290 @@
+/**
+ * What books of qualitative organic analysis say of compounds that are not in the library as much as of those that are: written
+ * down before anything was run.
+ */
+import { disagreements } from './notation';
+
+type Fact = readonly [title: string, smiles: string, script: string];
+
+const agree = (facts: readonly Fact[]) =>
+  test.each(facts)('%s', (_title, smiles, script) => {
+    expect(disagreements(`smiles:${smiles}`, script)).toEqual([]);
+  });
+
+const BLUE = 'test litmus; = sees paper red-litmus changed blue';
+const RED = 'test litmus; = sees paper blue-litmus changed red';
+const NEUTRAL = 'test litmus; = sees no paper changed';
+
+describe('salts of organic acids and bases', () => {
+  agree([
+    [
+      'butylamine hydrochloride: soluble, not in ether, silver chloride at once',
+      'CCCC[NH3+].[Cl-]',
+      'test solubility-water; = sees solubility soluble; test solubility-ether; = sees solubility insoluble; test silver-nitrate-ethanol; = sees precipitate formed white',
+    ],
+    [
+      '4-toluidine hydrochloride is acid and couples',
+      '[NH3+]c1ccc(C)cc1.[Cl-]',
+      `${RED}; test azo-coupling; = sees precipitate orange|red|orange-red`,
+    ],
+    [
+      'written as amine and acid it is the same',
+      'Nc1ccc(C)cc1.Cl',
+      `${RED}; test silver-nitrate-ethanol; = sees precipitate formed white`,
+    ],
+    [
+      'naphthylamine hydrochloride gives up its base to alkali',
+      '[NH3+]c1cccc2ccccc12.[Cl-]',
+      'test solubility-water; = sees solubility soluble|partly-soluble; test solubility-naoh-5pc; = sees solubility insoluble|partly-soluble',
+    ],
+    [
+      'choline iodide is neutral, with yellow silver iodide',
+      'C[N+](C)(C)CCO.[I-]',
+      `${NEUTRAL}; test silver-nitrate-ethanol; = sees precipitate formed yellow|pale-yellow`,
+    ],
+    [
+      'sodium acetate: alkaline, soluble, red with iron(III)',
+      'CC(=O)[O-].[Na+]',
+      'test solubility-water; = sees solubility soluble; test iron-iii-chloride; = sees solution red-brown|red|orange-red|brown',
+    ],
+    [
+      'sodium acetate has no melting point at a bench and leaves ash',
+      'CC(=O)[O-].[Na+]',
+      'test melting-point; = sees temperature none; test ignition; = sees solid white',
+    ],
+    [
+      'sodium salicylate gives its acid up to hydrochloric acid and is violet with iron',
+      'O=C([O-])c1ccccc1O.[Na+]',
+      'test solubility-water; = sees solubility soluble; test solubility-hcl-5pc; = sees solubility insoluble|partly-soluble; test iron-iii-chloride; = sees solution violet',
+    ],
+    ['sodium phenoxide is strongly alkaline', '[O-]c1ccccc1.[Na+]', BLUE],
+    [
+      'sodium benzenesulfonate is neutral and stays in acid',
+      '[O-]S(=O)(=O)c1ccccc1.[Na+]',
+      `${NEUTRAL}; test solubility-hcl-5pc; = sees solubility soluble`,
+    ],
+    [
+      'ammonium benzoate gives ammonia with alkali',
+      'O=C([O-])c1ccccc1.[NH4+]',
+      'test base-hydrolysis-ammonia; = sees paper changed blue; test solubility-ether; = sees solubility insoluble',
+    ],
+    [
+      'glycine as an inner salt is glycine',
+      '[NH3+]CC(=O)[O-]',
+      'test solubility-water; = sees solubility soluble; test nitrous-acid; = sees gas evolved',
+    ],
+  ]);
+});
+
+describe('solubility and acidity', () => {
+  agree([
+    [
+      'leucine: sparingly in water, not in ether, in acid and alkali',
+      'CC(C)CC(N)C(=O)O',
+      'test solubility-ether; = sees solubility insoluble; test solubility-hcl-5pc; = sees solubility soluble; test solubility-naoh-5pc; = sees solubility soluble',
+    ],
+    [
+      'L-phenylalanine is found with its configuration',
+      'N[C@@H](Cc1ccccc1)C(O)=O',
+      'test melting-point; = sees temperature decomposes',
+    ],
+    ['D-camphor is a solid', 'C[C@@]12CC[C@@H](C1(C)C)CC2=O', 'test compound-look; = sees solid white|colourless'],
+    ['maleic acid is not fumaric acid', 'OC(=O)/C=C\\C(O)=O', 'test solubility-water; = sees solubility soluble'],
+    ['fumaric acid dissolves hardly', 'OC(=O)/C=C/C(O)=O', 'test solubility-water; = sees solubility insoluble|partly-soluble'],
+    [
+      'hexanoic acid: not in water, in hydrogencarbonate with gas',
+      'CCCCCC(O)=O',
+      'test solubility-water; = sees solubility insoluble|partly-soluble; test solubility-nahco3-5pc; = sees solubility soluble; = sees gas evolved',
+    ],
+    [
+      '2-naphthol: in hydroxide, not in hydrogencarbonate',
+      'Oc1ccc2ccccc2c1',
+      'test solubility-naoh-5pc; = sees solubility soluble; test solubility-nahco3-5pc; = sees solubility insoluble',
+    ],
+    [
+      'picric acid dissolves in hydrogencarbonate',
+      'Oc1c([N+](=O)[O-])cc([N+](=O)[O-])cc1[N+](=O)[O-]',
+      'test solubility-nahco3-5pc; = sees solubility soluble',
+    ],
+    [
+      'N,N-dimethylaniline: in dilute acid only',
+      'CN(C)c1ccccc1',
+      'test solubility-water; = sees solubility insoluble; test solubility-hcl-5pc; = sees solubility soluble; test solubility-naoh-5pc; = sees solubility insoluble',
+    ],
+    [
+      'methyl salicylate: hardly in water',
+      'COC(=O)c1ccccc1O',
+      'test solubility-water; = sees solubility insoluble; test iron-iii-chloride; = sees solution violet',
+    ],
+    ['imidazole is a base that turns litmus blue', 'c1c[nH]cn1', BLUE],
+    [
+      'pyridine: soluble, faintly basic, in ether too',
+      'c1ccncc1',
+      'test solubility-water; = sees solubility soluble; test solubility-ether; = sees solubility soluble',
+    ],
+    [
+      'octane floats on everything',
+      'CCCCCCCC',
+      'test solubility-h2so4-conc; = sees solubility insoluble; test solubility-ether; = sees solubility soluble',
+    ],
+    [
+      'sucrose: water, not ether',
+      'OC[C@H]1O[C@@](CO)(O[C@H]2O[C@H](CO)[C@@H](O)[C@H](O)[C@H]2O)[C@@H](O)[C@@H]1O',
+      'test solubility-water; = sees solubility soluble; test solubility-ether; = sees solubility insoluble; test alpha-naphthol-acid; = sees ring violet',
+    ],
+  ]);
+});
+
+describe('halogen compounds', () => {
+  agree([
+    [
+      '4-chlorobenzyl bromide gives cream silver bromide',
+      'BrCc1ccc(Cl)cc1',
+      'test silver-nitrate-ethanol; = sees precipitate formed cream|pale-yellow',
+    ],
+    [
+      '1-bromo-4-chlorobutane gives bromide to silver first',
+      'ClCCCCBr',
+      'test silver-nitrate-ethanol; = sees precipitate formed cream|pale-yellow',
+    ],
+    [
+      'chlorobenzene gives silver nothing',
+      'Clc1ccccc1',
+      'test silver-nitrate-ethanol; = sees no precipitate formed; test copper-wire-halogen; = sees flame green|blue-green',
+    ],
+    [
+      'tert-butyl chloride: silver at once, iodide not',
+      'CC(C)(C)Cl',
+      'test silver-nitrate-ethanol; = sees precipitate formed white; test sodium-iodide-acetone; = sees no precipitate formed',
+    ],
+    ['cyclohexyl bromide is slow with iodide', 'BrC1CCCCC1', 'test sodium-iodide-acetone; = sees no precipitate formed heavy'],
+    [
+      'allyl chloride: both',
+      'C=CCCl',
+      'test silver-nitrate-ethanol; = sees precipitate formed white; test sodium-iodide-acetone; = sees precipitate formed white',
+    ],
+    [
+      'benzoyl chloride: acid, silver chloride, hydroxamate',
+      'O=C(Cl)c1ccccc1',
+      `${RED}; test silver-nitrate-ethanol; = sees precipitate formed white; test hydroxamate; = sees solution crimson|red|violet`,
+    ],
+    [
+      'acetic anhydride: acid to litmus, fruity with alcohol',
+      'CC(=O)OC(C)=O',
+      `${RED}; test esterification-smell; = sees smell fruity`,
+    ],
+    [
+      'tetrachloroethylene does not take bromine',
+      'ClC(Cl)=C(Cl)Cl',
+      'test bromine-addition; = sees solution orange; test copper-wire-halogen; = sees flame green|blue-green',
+    ],
+    ['methyl iodide may be fused', 'CI', 'fuse 60 20; = sees extract good'],
+  ]);
+});
+
+describe('groups and their impostors', () => {
+  agree([
+    ['pyrrole bleaches bromine', 'c1cc[nH]c1', 'test bromine-addition; = sees solution colourless|pale-yellow'],
+    ['pyridine does not', 'c1ccncc1', 'test bromine-addition; = sees solution orange'],
+    ['thiophene takes bromine slowly', 'c1ccsc1', 'test bromine-addition; = sees solution colourless|pale-yellow'],
+    [
+      '2-aminopyridine gives no dye',
+      'Nc1ccccn1',
+      'test azo-coupling; = sees no precipitate formed; test carbylamine; = sees smell none',
+    ],
+    ['3-aminopyridine gives one', 'Nc1cccnc1', 'test azo-coupling; = sees precipitate formed orange|orange-red|red'],
+    [
+      '2,2-dimethoxypropane gives dinitrophenylhydrazine its ketone',
+      'COC(C)(C)OC',
+      'test dnp; = sees precipitate formed yellow|orange',
+    ],
+    [
+      'benzylideneaniline gives a hydrazone',
+      'C(=Nc1ccccc1)c1ccccc1',
+      'test dnp; = sees precipitate formed orange|orange-red|yellow',
+    ],
+    ['chloral hydrate gives a mirror', 'OC(O)C(Cl)(Cl)Cl', 'test ammoniacal-silver; = sees deposit silver'],
+    [
+      'nitrosobenzene browns iron(II) hydroxide',
+      'O=Nc1ccccc1',
+      'test iron-ii-hydroxide-nitro; = sees precipitate red-brown|brown',
+    ],
+    ['pentyl nitrite browns it too', 'CCCCCON=O', 'test iron-ii-hydroxide-nitro; = sees precipitate red-brown|brown'],
+    [
+      'benzohydroxamic acid is violet to crimson with iron(III)',
+      'O=C(NO)c1ccccc1',
+      'test iron-iii-chloride; = sees solution crimson|violet|red',
+    ],
+    ['caffeine gives no nitrogen with nitrous acid', 'Cn1cnc2c1c(=O)n(C)c(=O)n2C', 'test nitrous-acid; = sees no gas evolved'],
+    ['saccharin neither', 'O=C1NS(=O)(=O)c2ccccc12', 'test nitrous-acid; = sees no gas evolved'],
+    ['urea does', 'NC(N)=O', 'test nitrous-acid; = sees gas evolved'],
+    ['succinimide gives no hydroxamate', 'O=C1CCC(=O)N1', 'test hydroxamate; = sees solution yellow'],
+    ['methyl mesitoate gives none either', 'COC(=O)c1c(C)cc(C)cc1C', 'test hydroxamate; = sees solution yellow'],
+    ['ethyl benzoate does', 'CCOC(=O)c1ccccc1', 'test hydroxamate; = sees solution crimson|red|violet'],
+    [
+      'glucose written open is a sugar',
+      'OC[C@@H](O)[C@@H](O)[C@H](O)[C@@H](O)C=O',
+      'test copper-tartrate; = sees precipitate red|orange-red; test alpha-naphthol-acid; = sees ring violet',
+    ],
+    [
+      'cyclohexanone: hydrazone, no mirror, no iodoform',
+      'O=C1CCCCC1',
+      'test dnp; = sees precipitate formed yellow|orange; test ammoniacal-silver; = sees no deposit formed; test iodoform; = sees no precipitate formed',
+    ],
+    ['2-butanol gives iodoform, 1-butanol none', 'CCC(C)O', 'test iodoform; = sees precipitate formed yellow'],
+    ['diphenylamine is no base for dilute acid', 'c1ccc(cc1)Nc1ccccc1', 'test solubility-hcl-5pc; = sees solubility insoluble'],
+    [
+      'benzaldehyde: mirror, no copper(I) oxide',
+      'O=Cc1ccccc1',
+      'test ammoniacal-silver; = sees deposit silver; test copper-tartrate; = sees no precipitate formed',
+    ],
+    [
+      'vanillin: hydrazone and a colour with iron(III)',
+      'COc1cc(C=O)ccc1O',
+      'test dnp; = sees precipitate formed orange|orange-red|red; test iron-iii-chloride; = sees solution violet|blue|green',
+    ],
+    ['thiophenol is yellow with lead acetate', 'Sc1ccccc1', 'test lead-acetate-thiol; = sees precipitate formed yellow'],
+    ['phenylhydrazine reduces silver', 'NNc1ccccc1', 'test ammoniacal-silver; = sees deposit silver'],
+    [
+      'aspirin gives no violet until it is hydrolysed',
+      'CC(=O)Oc1ccccc1C(O)=O',
+      'test iron-iii-chloride; = sees no solution violet; test hydroxamate; = sees solution crimson|red|violet',
+    ],
+  ]);
+});
+
+describe('what is not fused with sodium, and what is no structure', () => {
+  test.each([
+    ['CCO[N+](=O)[O-]', /nitrate esters/],
+    ['CCOCl(=O)(=O)=O', /perchlorates/],
+    ['CC(C)(C#N)N=NC(C)(C)C#N', /azo nitriles/],
+    ['c1nnn[nH]1', /tetrazoles/],
+    ['ClC=C(Cl)Cl', /polyhalogenated/],
+    ['ClC(Cl)=C(Cl)Cl', /polyhalogenated/],
+    ['ClC(Cl)Cl', /polyhalogenated/],
+    ['C[N+](=O)[O-]', /nitroalkanes/],
+  ])('%s is not fused', (smiles, why) => {
+    expect(() => disagreements(`smiles:${smiles}`, 'fuse 60 20')).toThrow(why);
+  });
+
+  test.each([
+    ['*CC', /any atom/],
+    ['[13CH4]', /isotopes/],
+    ['[999CH4]', /isotopes/],
+    ['CC\nO', /characters that no SMILES has/],
+    ['😀', /characters that no SMILES has/],
+    ['[Na+]', /no carbon/],
+    ['[Na+].[Cl-]', /no carbon/],
+    ['CC(=O)[O-]', /do not add up/],
+    ['[CH3]', /radical/],
+    ['c1cccc1', /cannot be aromatic/],
+    ['CCO.CCN', /several molecules/],
+    ['CCO.CCO', /several molecules/],
+    [`C${'(C)'.repeat(200)}`, /characters; at most/],
+    ['C'.repeat(101), /too many/],
+    ['[U]C', /not supported/],
+    ['C(C)(C)(C)(C)C', /too many bonds/],
+  ])('%j is refused in words', (smiles, why) => {
+    expect(() => disagreements(`smiles:${smiles}`, 'test litmus')).toThrow(why);
+  });
+});
