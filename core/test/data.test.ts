@@ -1,8 +1,9 @@
 import { parseFormula } from '#core/matter/formula';
 import { conversions, couples, elementsIn, gases, ionId, overComponents, solids, species } from '#core/matter/catalogue';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
-import { COUPLES } from '#core/matter/data/couples';
+import { CONVERSIONS, COUPLES } from '#core/matter/data/couples';
 import { BEADS, DRY_COLOURS, FLAMES, OXIDES, TINTS } from '#core/matter/data/dry';
+import { FITTED_TO } from '#core/matter/data/fits';
 import { GASES } from '#core/matter/data/gases';
 import { REAGENTS, SOLVENTS } from '#core/matter/data/reagents';
 import { INERT_SOLIDS, SOLIDS } from '#core/matter/data/solids';
@@ -25,6 +26,17 @@ test('every constant names a source in the list', () => {
     ...SPECTRA.map((r) => r[1]),
   ];
   for (const key of named) expect(SOURCES[key]).toBeDefined();
+});
+
+test('what has no reviewed source says to what it was fitted, and nothing else does', () => {
+  const fitted = [
+    ...SPECIES.filter((r) => r[3] === 'FIT').map((r) => r[0]),
+    ...SOLIDS.filter((r) => r[5] === 'FIT').map((r) => r[0]),
+    ...GASES.filter((r) => r[3] === 'FIT').map((r) => r[0]),
+    ...SPECTRA.filter((r) => r[1] === 'FIT').map((r) => r[0]),
+    ...[...COUPLES, ...CONVERSIONS].filter((r) => r.source === 'FIT').map((r) => r.id),
+  ];
+  expect(Object.keys(FITTED_TO).sort()).toEqual([...new Set(fitted)].sort());
 });
 
 test('every species, solid and gas has the atoms and charge of what it is made of', () => {

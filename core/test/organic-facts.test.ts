@@ -288,3 +288,39 @@ describe('what is not fused with sodium, and what is no structure', () => {
     expect(() => disagreements(`smiles:${smiles}`, 'test litmus')).toThrow(why);
   });
 });
+
+describe('sugars, amino acids and carbonyls, by more reagents', () => {
+  agree([
+    [
+      'glucose reduces copper citrate and copper acetate',
+      'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+      'test copper-citrate; = sees precipitate red|orange-red; test copper-acetate-acid; = sees precipitate red|orange-red; test resorcinol-acid; = sees no solution red',
+    ],
+    [
+      'fructose is a ketose',
+      'OCC1(O)OCC(O)C(O)C1O',
+      'test resorcinol-acid; = sees solution red; test copper-citrate; = sees precipitate red|orange-red',
+    ],
+    [
+      'lactose reduces copper citrate, and copper acetate not in three minutes',
+      'OC[C@H]1O[C@@H](O[C@H]2[C@H](O)[C@@H](O)C(O)O[C@@H]2CO)[C@H](O)[C@@H](O)[C@H]1O',
+      'test copper-citrate; = sees precipitate red|orange-red; test copper-acetate-acid; = sees no precipitate heavy',
+    ],
+    [
+      'sucrose reduces neither but is red with resorcinol',
+      'OC[C@H]1O[C@@](CO)(O[C@H]2O[C@H](CO)[C@@H](O)[C@H](O)[C@H]2O)[C@@H](O)[C@@H]1O',
+      'test copper-citrate; = sees no precipitate formed; test copper-acetate-acid; = sees no precipitate formed; test resorcinol-acid; = sees solution red',
+    ],
+    ['alanine is violet with ninhydrin', 'CC(N)C(O)=O', 'test ninhydrin; = sees solution violet'],
+    ['proline is yellow', 'OC(=O)C1CCCN1', 'test ninhydrin; = sees solution yellow'],
+    ['acetamide gives ninhydrin nothing', 'CC(N)=O', 'test ninhydrin; = sees no solution violet'],
+    ['triglycine is violet with copper in alkali, glycine not', 'NCC(=O)NCC(=O)NCC(O)=O', 'test biuret; = sees solution violet'],
+    ['urea gives no violet', 'NC(N)=O', 'test biuret; = sees no solution violet'],
+    [
+      'acetone and cyclohexanone crystallise with hydrogensulfite',
+      'CC(C)=O',
+      'test hydrogensulfite; = sees precipitate formed white',
+    ],
+    ['3-pentanone and acetophenone do not', 'CC(=O)c1ccccc1', 'test hydrogensulfite; = sees no precipitate formed'],
+  ]);
+});

@@ -72,6 +72,7 @@ export interface Conversion {
   readonly change: Amounts;
   readonly halfLife: number;
   readonly gate: Gate;
+  readonly source: SourceKey;
 }
 
 export class DataError extends Error {}
@@ -251,7 +252,7 @@ export const conversions: readonly Conversion[] = CONVERSIONS.map((row) => {
   elements['H'] = (elements['H'] ?? 0) + 2 * water;
   elements['O'] = 0;
   if (Object.values(elements).some((n) => Math.abs(n) > 1e-9)) throw new DataError(`${row.id} does not balance`);
-  return { id: row.id, from, change, halfLife: row.halfLife, gate: row.gate };
+  return { id: row.id, from, change, halfLife: row.halfLife, gate: row.gate, source: row.source };
 });
 
 const byComposition = new Map<string, string>();

@@ -6,6 +6,7 @@ import { type Amounts, gasById } from '../matter/catalogue';
 import {
   BEADS,
   BLUE_GLASS,
+  CHARCOAL_SMELLS,
   DRY_COLOURS,
   FLAMES,
   FREED,
@@ -70,6 +71,7 @@ export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation
   const film = shown.find((o) => o.film !== undefined)?.film;
   const out: Observation[] = [
     { channel: 'solid', look: 'cold', colour: residue },
+    ...Object.entries(CHARCOAL_SMELLS).flatMap(([id, smell]) => (has(matter, id) ? [{ channel: 'smell', smell } as const] : [])),
     ...(film ? [{ channel: 'sublimate', event: 'formed', colour: film } as const] : []),
   ];
   if (op.then) {

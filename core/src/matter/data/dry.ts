@@ -1,5 +1,5 @@
 /** Properties that show without water: flames, beads, dry colours, what heat does. Source of all tables: VOGEL. */
-import type { Colour } from '../../vocabulary/words';
+import type { Colour, Smell } from '../../vocabulary/words';
 
 export interface FlameRow {
   readonly component: string;
@@ -186,6 +186,9 @@ export const FREED: Readonly<Record<string, Colour>> = { 'S(s)': 'yellow' };
 
 /** Anions that survive the heat and hold the metal, so that no oxide is left. */
 export const SURVIVORS: readonly string[] = ['SO4^2-', 'Cl-', 'Br-', 'I-', 'PO4^3-', 'F-', 'CrO4^2-', 'AsO4^3-', 'HS-'];
+
+/** What a reducing flame drives off, by its smell. */
+export const CHARCOAL_SMELLS: Readonly<Record<string, Smell>> = { 'H3AsO3': 'garlic', 'AsO4^3-': 'garlic' };
 
 /** Acid oxides that give a blue glass with cobalt on charcoal. */
 export const BLUE_GLASS: readonly string[] = ['PO4^3-', 'H3BO3', 'H2SiO3'];

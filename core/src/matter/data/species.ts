@@ -85,7 +85,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['Sn(OH)3-', 'Sn2+ - 3 H+', -16.61, 'BM', 90],
   ['AlOH^2+', 'Al3+ - H+', -4.97, 'BM'],
   ['Al(OH)2+', 'Al3+ - 2 H+', -9.3, 'BM'],
-  ['Al(OH)4-', 'Al3+ - 4 H+', -23.6, 'BM', 172],
+  ['Al(OH)4-', 'Al3+ - 4 H+', -23.0, 'BM', 172],
   ['CrOH^2+', 'Cr3+ - H+', -4.0, 'BM'],
   ['Cr(OH)2+', 'Cr3+ - 2 H+', -9.7, 'BM'],
   ['Cr(OH)4-', 'Cr3+ - 4 H+', -27.4, 'BM'],

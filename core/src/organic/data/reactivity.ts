@@ -489,6 +489,68 @@ export const REACTIVITY = {
     blank: [{ channel: 'ring', event: 'none' }],
     reactions: [{ of: ['carbohydrate'], halfLife: 0.2, gives: [{ channel: 'ring', event: 'formed', colour: 'violet' }] }],
   },
+  'copper-citrate': {
+    wait: 5,
+    medium: 'water',
+    positive: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    negative: 'OCC(O)C(O)C(O)C(O)CO',
+    blank: [still('blue'), noPpt],
+    reactions: [{ of: ['alkyl-aldehyde', ...reducing, 'acyloin', 'hydrazine', 'enediol'], halfLife: 0.8, gives: copperRed }],
+  },
+  'copper-acetate-acid': {
+    wait: 3,
+    medium: 'water',
+    positive: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    negative: 'OC[C@H]1O[C@@](CO)(O[C@H]2O[C@H](CO)[C@@H](O)[C@H](O)[C@H]2O)[C@@H](O)[C@@H]1O',
+    blank: [still('blue'), noPpt],
+    reactions: [
+      { of: ['carbohydrate'], unless: ['glycosidic-oxygen'], halfLife: (s) => (s.has('aldehyde', 'ketone', ...reducing) ? 0.7 : 1e6), gives: copperRed },
+      // A disaccharide is first taken apart.
+      { of: reducing, halfLife: 25, gives: copperRed },
+      { of: ['enediol', 'hydrazine'], halfLife: 0.5, gives: copperRed },
+    ],
+  },
+  'resorcinol-acid': {
+    wait: 2,
+    medium: 'water',
+    positive: 'OCC1(O)OCC(O)C(O)C1O',
+    negative: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    blank: [still('colourless')],
+    reactions: [
+      { of: ['ketose'], halfLife: (s) => (s.has('carbohydrate') ? 0.5 : 1e6), gives: [liquid('red')] },
+      { of: ['carbohydrate'], halfLife: 12, gives: [liquid('pink')] },
+    ],
+  },
+  hydrogensulfite: {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'O=Cc1ccccc1',
+    negative: 'O=C(c1ccccc1)c1ccccc1',
+    blank: [noPpt],
+    reactions: [
+      { of: ['aldehyde'], unless: ['carbohydrate'], halfLife: 0.4, gives: [ppt('white', 'crystalline')] },
+      { of: ['methyl-ketone', 'ring-ketone'], unless: ['aryl-ketone', 'carbohydrate'], halfLife: short(8, 1.2), gives: [ppt('white', 'crystalline')] },
+    ],
+  },
+  ninhydrin: {
+    wait: 3,
+    medium: 'water',
+    positive: 'NCC(O)=O',
+    negative: 'CC(N)=O',
+    blank: [still('pale-yellow')],
+    reactions: [
+      { of: ['amino-acid'], halfLife: 0.3, gives: (s) => [liquid(s.has('amine-secondary') ? 'yellow' : 'violet')] },
+      { of: ['amine-primary'], halfLife: 1.5, gives: [liquid('violet')] },
+    ],
+  },
+  biuret: {
+    wait: 2,
+    medium: 'water',
+    positive: 'NC(=O)NC(N)=O',
+    negative: 'NC(N)=O',
+    blank: [still('pale-blue'), noPpt],
+    reactions: [{ of: ['biuret', 'two-peptide-bonds'], halfLife: 0.2, gives: [liquid('violet')] }],
+  },
   'lead-acetate-thiol': {
     wait: 3,
     medium: 'solvent',
