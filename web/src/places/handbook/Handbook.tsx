@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
+import { LIMITS } from '#core/scheme/data/limits';
 import type { Scheme, StandardTest } from '#core/scheme/model';
 import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
 import { SCHOOL_NAMES, stationOf, STATIONS, testsOf } from '#core/scheme/tests';
@@ -51,6 +52,24 @@ function Tests({ scheme, wanted }: { scheme: Scheme; wanted: string }) {
   );
 }
 
+function Limits() {
+  return (
+    <section aria-labelledby="limits" className="mt-8">
+      <h2 id="limits" className="text-2xl">
+        Where this bench and a real one differ
+      </h2>
+      <dl className="mt-2 gap-8 text-sm sm:columns-2">
+        {LIMITS.map(({ title, text }) => (
+          <div key={title} className="mb-4 break-inside-avoid-column">
+            <dt className="font-bold">{title}</dt>
+            <dd className="mt-0.5 text-muted">{text}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}
+
 /** Looked up rather than read: every test, ion, element and group. */
 export function Handbook() {
   const [typed, setTyped] = useState('');
@@ -95,6 +114,7 @@ export function Handbook() {
       {schemes.map((scheme) => (
         <Tests key={scheme} scheme={scheme} wanted={wanted} />
       ))}
+      {!wanted && <Limits />}
     </Page>
   );
 }
