@@ -266,7 +266,6 @@ export const SOLIDS: readonly SolidRow[] = [
   // Between its solubility in water and that in concentrated hydrochloric acid, which this activity model cannot have both.
   ['BaCl2·2H2O', 'Ba2+ + 2 Cl-', -0.1, 'white', 'crystalline', 'FIT', { enthalpy: 20.6 }],
   ['Ba(NO3)2', 'Ba2+ + 2 NO3-', -1.47, 'white', 'crystalline', 'CRC', { enthalpy: 40 }],
-  ['Pb(NO3)2', 'Pb2+ + 2 NO3-', 0.41, 'white', 'crystalline', 'CRC', { enthalpy: 37.7 }],
   ['HgCl2', 'Hg2+ + 2 Cl-', -14.57, 'white', 'crystalline', 'CRC', { enthalpy: 13.3 }],
 
   // Alkali metals and others
