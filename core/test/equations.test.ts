@@ -93,7 +93,7 @@ describe('by which the tests of a scheme show their ions', () => {
     ['silver-ammonia Cl-', ['Ag+ + Cl- → AgCl', 'AgCl + 2 NH3 → Ag(NH3)2+ + Cl-']],
     ['hydroxide Zn2+', ['Zn2+ + 2 OH- → Zn(OH)2', 'Zn(OH)2 + 2 OH- → Zn(OH)4^2-']],
     ['dilute-acid CO3^2-', ['CO3^2- + 2 H+ → CO2 + H2O']],
-    ['permanganate-acid SO3^2-', ['2 MnO4- + 5 HSO3- + H+ → 2 Mn2+ + 5 SO4^2- + 3 H2O']],
+    ['permanganate-acid SO3^2-', ['SO3^2- + 2 H+ → SO2 + H2O', '2 MnO4- + 5 HSO3- + H+ → 2 Mn2+ + 5 SO4^2- + 3 H2O']],
     ['carbonates-dissolved Ca2+', ['CaCO3 + 2 H+ → Ca2+ + CO2 + H2O']],
     ['hexacyanoferrate-ii Fe(CN)6^4-', ['2 Cu2+ + Fe(CN)6^4- → Cu2Fe(CN)6']],
     ['flame Na+', []],

@@ -4,6 +4,7 @@ import { addAmounts, type Amounts, conversions, gasById, gases, solidById, speci
 import { molarMass, parseFormula } from '../matter/formula';
 import { type ReactionTaken, runRedox } from '../reactions/redox';
 import { sightLimit } from './solids';
+import { carryOff } from './vapour';
 import { solventById, type Vessel } from './vessel';
 
 export interface ReactingConditions {
@@ -24,6 +25,8 @@ const BUBBLING_ATM = 0.7;
 /** A new solid does not come out when there would be less of it than this share of what is seen. Uncertain. */
 const NUCLEUS_SHARE = 0.9;
 
+/** A stream of bubbles smaller than this, mol, takes nothing along that shows. */
+const LEAST_STREAM_MOL = 1e-6;
 /** Turns that metal, acid and air take in a stretch of time. */
 const RACE_ROUNDS = 4;
 
@@ -226,20 +229,21 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   }
   const species: Record<string, number> = {};
   for (const [id, c] of at.concentrations) if (c > 1e-20) species[id] = c;
-  return {
-    taken,
-    vessel: {
-      ...vessel,
-      amounts: tidy(amounts),
-      solids: Object.fromEntries(Object.entries(at.solids).filter(([, mol]) => mol > 0)),
-      species,
-      pH: -(at.lnActivity.get('H+') ?? -7 * Math.LN10) / Math.LN10,
-      gas,
-      vapour,
-      lost,
-      ...(layer && { layer }),
-    },
+  const bubbled = Object.values(at.gases).reduce((sum, mol) => sum + mol, 0);
+  const reacted: Vessel = {
+    ...vessel,
+    amounts: tidy(amounts),
+    solids: Object.fromEntries(Object.entries(at.solids).filter(([, mol]) => mol > 0)),
+    species,
+    pH: -(at.lnActivity.get('H+') ?? -7 * Math.LN10) / Math.LN10,
+    gas,
+    vapour,
+    lost,
+    ...(layer && { layer }),
   };
+  // A stream of bubbles takes along what else is volatile.
+  const others = Object.fromEntries(Object.entries(vapour).filter(([id]) => !(at.gases[id]! > 0)));
+  return { taken, vessel: bubbled > LEAST_STREAM_MOL ? carryOff(reacted, bubbled, others) : reacted };
 }
 
 /** The state in which a vessel was left, its activities taken for concentrations. */

@@ -18,14 +18,15 @@ function pool(of: Amounts, liquid: Amounts): number {
  * Lets a stream of steam or air carry gases out of a liquid, as much of each as its partial pressure over the liquid allows:
  * with pressure P in atm and a stream of n mol, n·P mol, and less as it grows scarce.
  * @param stream mol of steam or air at 1 atm.
+ * @param vapour partial pressures of what it may take, atm; all by default.
  * @returns the vessel, not yet at equilibrium.
  */
-export function carryOff(vessel: Vessel, stream: number): Vessel {
+export function carryOff(vessel: Vessel, stream: number, vapour: Amounts = vessel.vapour): Vessel {
   const amounts = { ...vessel.amounts };
   const lost = { ...vessel.lost };
   const gas = { ...vessel.gas };
   const liquid = liquidAmounts(vessel);
-  for (const [id, atm] of Object.entries(vessel.vapour)) {
+  for (const [id, atm] of Object.entries(vapour)) {
     const { of } = gasById.get(id)!;
     const most = pool(of, liquid);
     if (!(most > 0)) continue;
