@@ -423,3 +423,38 @@ describe('dry', () => {
     ['zinc carbonate is yellow hot and white cold', 'ZnCO3 2g', 'heat-dry A 0.5 strong; = sees solid yellow; = sees solid white'],
   ]);
 });
+
+describe('more bottles', () => {
+  agree([
+    [
+      'sulfamic acid takes nitrite away with nitrogen',
+      'Na+ 0.1 NO2- 0.1',
+      'take A 1; add A sulfamic-acid-0.5M 1; = sees gas evolved; stand A 2; add A potassium-iodide-0.1M 4d; = liquid colourless',
+    ],
+    [
+      'aluminium fizzes in cold alkali and leaves a clear liquid',
+      'Na+ 0.1 Cl- 0.1',
+      'add A sodium-hydroxide-6M 2; add A aluminium-turnings 0.1g; = sees gas evolved; stand A 10; = no ppt; = liquid colourless',
+    ],
+    [
+      'aluminium in alkali makes ammonia of nitrate',
+      'K+ 0.3 NO3- 0.3',
+      'take A 1; add A sodium-hydroxide-6M 1; add A aluminium-turnings 0.2g; warm A 3; paper A red-litmus mouth; = sees paper changed blue',
+    ],
+    [
+      'cyanide keeps copper from hydrogen sulfide, and cadmium not',
+      'Cu2+ 0.03 Cd2+ 0.03 SO4^2- 0.06',
+      'take A 1; add A ammonia-6M 1; = liquid deep-blue|blue; add A potassium-cyanide-0.5M 1; = liquid colourless|pale-yellow; pass A hydrogen-sulfide 2; = ppt yellow',
+    ],
+    [
+      'two powders swept together are two colours',
+      'CuSO4·5H2O 1g, NaCl 1g',
+      'solid A 0.5; = sees solid blue; = sees solid white',
+    ],
+    [
+      'a pinch of colour in much white is missed',
+      'CuSO4·5H2O 0.02g, NaCl 2g',
+      'solid A 0.5; = sees no solid blue; = sees solid white',
+    ],
+  ]);
+});

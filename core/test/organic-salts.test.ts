@@ -25,9 +25,10 @@ describe('the hydrochloride of every amine of the library', () => {
     expect(groupsOf(salt)).toEqual(groupsOf(base));
     expect(solubilityIn(salt, 'ether')).toBe('insoluble');
     expect(ownPH(salt)).toBeLessThan(7);
-    // Its own acid keeps it dissolved at least as well as the base; alkali sets the base free.
+    // Where the base hardly dissolves, its salt does; alkali sets the base free again.
     const molar = (s: typeof salt, pH: number) => inWater(s, pH) / s.molarMass;
-    if ((strongest(base, 'base') ?? 0) > 3) expect(molar(salt, ownPH(salt))).toBeGreaterThanOrEqual(molar(base, 14) * 0.99);
+    if ((strongest(base, 'base') ?? 0) > 3 && molar(base, 14) < 0.3)
+      expect(molar(salt, ownPH(salt))).toBeGreaterThan(molar(base, 14) * 2);
     expect(classTest(salt, 'silver-nitrate-ethanol').see).toContainEqual(
       expect.objectContaining({ channel: 'precipitate', event: 'formed', colour: 'white' }),
     );

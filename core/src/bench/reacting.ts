@@ -3,7 +3,7 @@ import { type Conditions, equilibrate, type Equilibrium, lnKAt } from '../equili
 import { addAmounts, type Amounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
 import { molarMass, parseFormula } from '../matter/formula';
 import { type ReactionTaken, runRedox } from '../reactions/redox';
-import { sightLimit } from './solids';
+import { nucleusLimit } from './solids';
 import { carryOff } from './vapour';
 import { solventById, type Vessel } from './vessel';
 
@@ -22,8 +22,6 @@ const AIR = 'O2';
 const AIR_MOL_PER_MINUTE = 4e-7;
 /** A dissolved gas bubbles from a stirred open tube when its own pressure reaches this, atm. Uncertain. */
 const BUBBLING_ATM = 0.7;
-/** A new solid does not come out when there would be less of it than this share of what is seen. Uncertain. */
-const NUCLEUS_SHARE = 0.9;
 
 /** A stream of bubbles smaller than this, mol, takes nothing along that shows. */
 const LEAST_STREAM_MOL = 1e-6;
@@ -79,7 +77,7 @@ function tooLittle(before: Vessel, after: Equilibrium): string[] {
     .filter(([id, mol]) => {
       const { traits } = solidById.get(id)!;
       const mgPerML = (mol * molarMass(parseFormula(id)) * 1000) / before.mL;
-      return !((before.solids[id] ?? 0) > 0) && mgPerML < NUCLEUS_SHARE * sightLimit(traits);
+      return !((before.solids[id] ?? 0) > 0) && mgPerML < nucleusLimit(traits);
     })
     .map(([id]) => id);
 }

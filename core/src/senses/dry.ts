@@ -83,20 +83,25 @@ export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation
   return out;
 }
 
-/** Colour of a dry solid made of these salts. */
-export function dryColour(sample: SolidSample): Colour {
-  let word: Colour = 'white';
-  let most = 0;
-  for (const { formula, grams } of sample.salts) {
-    const salt = parseSalt(formula);
-    const own = DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0);
-    if (own !== 'white' && grams > most) {
-      most = grams;
-      word = own;
-    }
+/** A powder that is less than this share of a mixture is not told by its grains. Uncertain. */
+const TOLD_SHARE = 0.05;
+
+/** Colours of the grains of a powder, the most of it first, those with a colour before white. */
+export function grainColours(sample: SolidSample): Colour[] {
+  const grams = new Map<Colour, number>();
+  for (const s of sample.salts) {
+    const salt = parseSalt(s.formula);
+    const colour = DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0);
+    grams.set(colour, (grams.get(colour) ?? 0) + s.grams);
   }
-  return word;
+  const told = [...grams].filter(([, g]) => g >= TOLD_SHARE * sample.grams);
+  return told
+    .sort(([one, g], [other, h]) => Number(one === 'white') - Number(other === 'white') || h - g)
+    .map(([colour]) => colour);
 }
+
+/** The colour by which a powder is known at a glance. */
+export const dryColour = (sample: SolidSample): Colour => grainColours(sample)[0] ?? 'white';
 
 function tint(ions: Readonly<Record<string, number>>, hydrated: boolean): Colour {
   for (const id of Object.keys(ions)) if (TINTS[id]) return TINTS[id][hydrated ? 0 : 1];

@@ -2,7 +2,7 @@
 import type { Happening } from '../bench/happenings';
 import type { Observation } from '../vocabulary/observation';
 import { appearance, changes, depositSeen, describe, filmSeen, gasSeen } from './appearance';
-import { beadSeen, charcoalSeen, dryColour, flameSeen, heatedSeen } from './dry';
+import { beadSeen, charcoalSeen, flameSeen, grainColours, heatedSeen } from './dry';
 import { heldSeen } from './mouth';
 
 function perceive(h: Happening): readonly Observation[] {
@@ -18,7 +18,7 @@ function perceive(h: Happening): readonly Observation[] {
     case 'drops':
       return dropByDrop(h);
     case 'portion':
-      return [{ channel: 'solid', event: 'unchanged', colour: dryColour(h.sample) }];
+      return grainColours(h.sample).map((colour) => ({ channel: 'solid', event: 'unchanged', colour }));
     case 'held':
       return [heldSeen(h.vessel, h.op)];
     case 'flame':

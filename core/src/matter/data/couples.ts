@@ -56,8 +56,8 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'NO3/HNO2 self', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { scarce: -2, only: ['HNO2/NO self'] } },
   { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
 
-  { id: 'NO3/NH3', half: 'NO3- + 9 H+ + 8 e- = NH3 + 3 H2O', volts: 0.807, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg'] } },
-  { id: 'NO2/NH3', half: 'NO2- + 7 H+ + 6 e- = NH3 + 2 H2O', volts: 0.806, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg'] } },
+  { id: 'NO3/NH3', half: 'NO3- + 9 H+ + 8 e- = NH3 + 3 H2O', volts: 0.807, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] } },
+  { id: 'NO2/NH3', half: 'NO2- + 7 H+ + 6 e- = NH3 + 2 H2O', volts: 0.806, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] } },
 
   // Sulfur
   { id: 'S/H2S', half: 'S(s) + 2 H+ + 2 e- = H2S', volts: 0.144, source: 'BARD', oxidant: NEVER, reductant: { scarce: -25.5, not: ['CO2/C2O4', 'O2/H2O', 'SO4/SO2'] } },
@@ -103,7 +103,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'Co3/Co2 ammine', half: 'Co(NH3)6^3+ + e- = Co(NH3)6^2+', volts: 0.058, source: 'BARD', oxidant: NEVER, reductant: { only: ['O2/H2O', 'H2O2/H2O'] } },
   { id: 'Ni3/Ni2', half: 'NiO(OH)(s) + 3 H+ + e- = Ni2+ + 2 H2O', volts: 2.0, source: 'CRC', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
   { id: 'Cu2/Cu+', half: 'Cu2+ + e- = Cu+', volts: 0.159, source: 'BARD', oxidant: { only: ['I2/I-', 'S4O6/S2O3', 'Sn4/Sn2', 'CNO/CN', 'SO4/SO2'] }, reductant: { not: ['SO4/SO2 conc', 'O2/H2O'] } },
-  { id: 'Cu2/Cu', half: 'Cu2+ + 2 e- = Cu(s)', volts: 0.34, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Pb2/Pb', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc', 'SO4/SO2', 'Ag+/Ag', 'Hg2/Hg', 'Fe3/Fe2', 'Hg2+/Hg'] } },
+  { id: 'Cu2/Cu', half: 'Cu2+ + 2 e- = Cu(s)', volts: 0.34, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al', 'Fe2/Fe', 'Pb2/Pb', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc', 'SO4/SO2', 'Ag+/Ag', 'Hg2/Hg', 'Fe3/Fe2', 'Hg2+/Hg'] } },
   // From -0.93 V for stannite (BARD) with the hydrolysis of tin(II); SnCl6(2-) is fitted to +0.14 V in 1 M hydrochloric acid (BARD).
   { id: 'Sn4/Sn2', half: 'Sn(OH)6^2- + 6 H+ + 2 e- = Sn2+ + 6 H2O', volts: 0.815, source: 'BARD', oxidant: { only: ['Fe2/Fe', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['SO4/SO2', 'S/H2S', 'AsO4/AsO3', 'NO3/NO', 'FeCN', 'SO2/S', 'Pb2/Pb', 'Bi3/Bi'] } },
   { id: 'Sn4/Sn2 stannite', half: 'Sn(OH)6^2- + 6 H+ + 2 e- = Sn2+ + 6 H2O', volts: 0.815, source: 'BARD', oxidant: NEVER, reductant: { alkaline: -8, only: ['Bi3/Bi'] } },
@@ -119,9 +119,11 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'Sn2/Sn', half: 'Sn2+ + 2 e- = Sn(s)', volts: -0.137, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['O2/H2O', 'O2/H2O on iron', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] } },
   metal('Fe2/Fe', 'Fe2+ + 2 e- = Fe(s)', -0.44),
   metal('Zn2/Zn', 'Zn2+ + 2 e- = Zn(s)', -0.762),
+  metal('Al3/Al', 'Al3+ + 3 e- = Al(s)', -1.676),
   metal('Mg2/Mg', 'Mg2+ + 2 e- = Mg(s)', -2.356),
-  { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg'] } },
+  { id: 'H+/H2', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] } },
   { id: 'H+/H2 in alkali', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn'] } },
+  { id: 'H+/H2 on aluminium', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -12, only: ['Al3/Al'] } },
   { id: 'H+/H2 hot', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { warm: 70, slow: 15, only: ['Mg2/Mg'] } },
   { id: 'H+/H2 on iron', half: '2 H+ + 2 e- = H2', volts: 0, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, slow: 200, only: ['Fe2/Fe', 'Sn2/Sn'] } },
 ];
@@ -144,9 +146,10 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'thioacetamide in acid or base', from: 'CH3CSNH2', to: 'HS- + CH3COO- + NH3 + 2 H+', halfLife: 1.5, gate: { warm: 60 }, source: 'VOGEL' },
   { id: 'peroxochromate fades', from: '4 CrO5 + 12 H+', to: '4 Cr3+ + 7 O2', halfLife: 3, gate: { acid: -6 }, source: 'FIT' },
   { id: 'peroxide on boiling', from: '2 H2O2', to: 'O2', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
-  { id: 'peroxide on boiling, in base', from: '2 HO2-', to: 'O2 + 2 OH-', halfLife: 1, gate: { warm: 90 }, source: 'COTTON' },
+  { id: 'peroxide on boiling, in base', from: '2 HO2-', to: 'O2 + 2 OH-', halfLife: 0.4, gate: { warm: 90 }, source: 'COTTON' },
   { id: 'peroxide on manganese dioxide', from: '2 H2O2', to: 'O2', halfLife: 0.3, gate: { beside: 'MnO2(s)' }, source: 'COTTON' },
   { id: 'ammonium and nitrite, boiled', from: 'NH4+ + NO2-', to: 'N2', halfLife: 2, gate: { warm: 80 }, source: 'VOGEL' },
+  { id: 'nitrous acid and sulfamic acid', from: 'HNO2 + NH2SO3-', to: 'N2 + SO4^2- + H+', halfLife: 0.1, gate: {}, source: 'VOGEL' },
   { id: 'hexanitritocobaltate in acid', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', halfLife: 5, gate: { acid: -1 }, source: 'COTTON' },
   { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },

@@ -17,7 +17,10 @@ export interface SolidTraits {
   readonly from?: string;
   /** Once formed it dissolves only slowly: minutes for most of it when cold; absent when at once. */
   readonly stays?: number;
-  /** Dissolution enthalpy, kJ/mol; of hydroxides, oxides and sulfides from heats of formation (CRC). */
+  /**
+   * Dissolution enthalpy, kJ/mol; of hydroxides, oxides and sulfides from heats of formation (CRC), of basic salts and lakes as
+   * much for each OH. Mercury has none: the heats of its complexes would have to go with them.
+   */
   readonly enthalpy?: number;
   /** A metal that is put in as a nail, a turning or a ribbon. */
   readonly piece?: true;
@@ -97,7 +100,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Hg2SO4', 'Hg2^2+ + SO4^2-', -6.13, 'white', 'crystalline', 'NIST46'],
   ['Hg2CO3', 'Hg2^2+ + CO3^2-', -16.05, 'pale-yellow', 'fine', 'LANGE'],
   ['Hg2CrO4', 'Hg2^2+ + CrO4^2-', -8.7, 'red-brown', 'fine', 'LANGE'],
-  ['HgO', 'Hg2+ - 2 H+', 2.56, 'yellow', 'fine', 'BM', { hex: '#eeb13c', enthalpy: -23.9 }],
+  ['HgO', 'Hg2+ - 2 H+', 2.56, 'yellow', 'fine', 'BM', { hex: '#eeb13c' }],
   ['HgS', 'Hg2+ + HS- - H+', -38.7, 'black', 'fine', 'MYERS'],
   ['HgI2', 'Hg2+ + 2 I-', -28.1, 'orange-red', 'fine', 'NIST46', { hex: '#e0482a' }],
   ['HgNH2NO3', 'Hg2+ + NH3 + NO3- - H+', -11.5, 'white', 'fine', 'FIT'],
@@ -109,8 +112,8 @@ export const SOLIDS: readonly SolidRow[] = [
   // Copper, cadmium, bismuth
   ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc', enthalpy: -57.1 }],
   ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70, enthalpy: -63.7 }],
-  ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
-  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
+  ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0', enthalpy: -57 }],
+  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd', enthalpy: -171 }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS', { enthalpy: 100.3 }],
   ['Cu2S', '2 Cu+ + HS- - H+', -34.6, 'black', 'fine', 'CRC'],
   ['CuI', 'Cu+ + I-', -11.9, 'off-white', 'fine', 'NIST46'],
@@ -162,7 +165,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM', { enthalpy: -112.5 }],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
-  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3' }],
+  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3', enthalpy: -340 }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
@@ -252,7 +255,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Mg3(PO4)2', '3 Mg2+ + 2 PO4^3-', -25.2, 'white', 'flocculent', 'NIST46'],
   ['MgF2', 'Mg2+ + 2 F-', -8.2, 'white', 'gelatinous', 'NIST46', { slow: 5 }],
   ['MgC2O4·2H2O', 'Mg2+ + C2O4^2-', -5.32, 'white', 'crystalline', 'CRC', { slow: 120 }],
-  ['Mg2(OH)3(C12H8N3O4)', '2 Mg2+ + C12H9N3O4 - 4 H+', 27.0, 'blue', 'flocculent', 'FIT', { hex: '#436fbb', covers: 12, on: 'Mg(OH)2' }],
+  ['Mg2(OH)3(C12H8N3O4)', '2 Mg2+ + C12H9N3O4 - 4 H+', 27.0, 'blue', 'flocculent', 'FIT', { hex: '#436fbb', covers: 12, on: 'Mg(OH)2', enthalpy: -171 }],
   ['MgSiO3', 'Mg2+ + H2SiO3 - 2 H+', 13.0, 'white', 'gelatinous', 'FIT'],
 
   // Soluble salts that crystallise from strong solutions: their products are those of solutions saturated at 25 °C (CRC) in
@@ -304,6 +307,7 @@ export const INERT_SOLIDS: readonly InertRow[] = [
   ['As', 'dark-brown', 'flocculent', { plates: true }],
   ['Sn', 'grey', 'granular', { plates: true }],
   ['Zn', 'grey', 'granular', { plates: true, piece: true }],
+  ['Al', 'silver', 'granular', { plates: true, piece: true }],
   ['Mg', 'silver', 'granular', { plates: true, piece: true }],
   ['Fe', 'grey', 'granular', { plates: true, piece: true }],
   ['MnO2', 'dark-brown', 'fine', { hex: '#38271d', covers: 3 }],

@@ -69,7 +69,7 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: '[n;X2]:[n;X2]', pKa: 1.5, kind: 'base' },
   { smarts: '[n;X2]:c:[n;X2]', pKa: 1.5, kind: 'base' },
   { smarts: '[n;X2]1c[nH]cc1', pKa: 7, kind: 'base' },
-  { smarts: '[n;X2]c([NX3;H2])[c,n;X3]', pKa: 6.9, kind: 'base' },
+  { smarts: '[n;X2]:c-[NX3;H2]', pKa: 6.9, kind: 'base' },
   { smarts: 'c1([NX3;H2])nc([NX3;H2])nc([NX3;H2])n1', pKa: 5, kind: 'base' },
   { smarts: '[NX3;H1]([#6])[NX3;H2]', pKa: 5.2, kind: 'base' },
 ];

@@ -345,6 +345,8 @@ acetamide|CC(N)=O|81|221|s|K
 propanamide|CCC(N)=O|80|213|s|H
 N,N-dimethylformamide|CN(C)C=O|-61|153|s|HR
 N-methylacetamide|CNC(C)=O|28|206|s|R
+biuret|NC(=O)NC(N)=O|193d|-|p|H
+triglycine|NCC(=O)NCC(=O)NCC(O)=O|240d~|-|s|
 urea|NC(N)=O|133|-|s|
 thiourea|NC(N)=S|182|-|s|HKN
 thioacetamide|CC(N)=S|116|-|s|HK
