@@ -124,9 +124,14 @@ describe('an organic compound', () => {
     const of = { name: '4-tert-butylacetanilide', smiles: 'CC(=O)Nc1ccc(cc1)C(C)(C)C', melts: 174 };
     const leaf = compoundLeaf(of);
     const wider = new CompoundSpace(space.atlas, [{ of, leaf }]);
-    const entries = ['nitrogen-iron', 'halogen-silver', 'sulfur-lead', 'solubility-water', 'melting-point'].map((id, i) =>
-      entry(i + 1, id, ...leaf[id]!),
-    );
+    const entries = [
+      'nitrogen-iron',
+      'halogen-silver',
+      'sulfur-lead',
+      'solubility-water',
+      'solubility-naoh-5pc',
+      'melting-point',
+    ].map((id, i) => entry(i + 1, id, ...leaf[id]!));
     expect(infer(wider, entries).candidates[0]!.name).toBe(of.name);
   });
 });

@@ -3,7 +3,7 @@ import { charged, strongest } from './acidity';
 import { inLibrary } from './library';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
-import { type Structure, unsaturation } from './structure';
+import { type Structure, structureOf, unsaturation } from './structure';
 import { type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
 
 export type Solubility = 'soluble' | 'partly-soluble' | 'insoluble';
@@ -48,10 +48,11 @@ const known = new WeakMap<Structure, number>();
 
 /** Solubility of the uncharged molecule in water, mol/L: the estimate, moved into what the library's word allows. */
 export function inWaterNeutral(s: Structure): number {
+  if (s.salt) return inWaterNeutral(structureOf(s.salt.free));
   let molar = known.get(s);
   if (molar !== undefined) return molar;
   molar = estimatedInWater(s);
-  const listed = s.salt ? undefined : inLibrary(s.smiles)?.inWater;
+  const listed = inLibrary(s.smiles)?.inWater;
   if (listed) {
     const [least, most] = BANDS[listed];
     const grams = dissolved(s, molar, ownPHOf(s, molar));
