@@ -66,12 +66,14 @@ export function inWaterNeutral(s: Structure): number {
 }
 
 /** Solubility in water at a pH, g/L. */
-export const inWater = (s: Structure, pH: number): number => dissolved(s, inWaterNeutral(s), pH);
+export const inWater = (s: Structure, pH: number): number =>
+  s.salt?.organic === 'quaternary' ? saltLimit(s) * s.molarMass : dissolved(s, inWaterNeutral(s), pH);
+
+/** mol/L that the charged form reaches. */
+const saltLimit = (s: Structure): number => SALT * Math.min(1, 10 ** (0.35 * (13 - (s.atoms['C'] ?? 0))));
 
 function dissolved(s: Structure, neutral: number, pH: number): number {
-  const carbons = s.atoms['C'] ?? 0;
-  const salt = SALT * Math.min(1, 10 ** (0.35 * (13 - carbons)));
-  if (s.salt?.organic === 'quaternary') return salt * s.molarMass;
+  const salt = saltLimit(s);
   const ions = Math.min(salt, neutral * charged(s, pH));
   return Math.max(neutral, ions + Math.min(neutral, salt)) * s.molarMass;
 }
