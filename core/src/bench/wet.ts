@@ -93,6 +93,16 @@ function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
 const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
+/** So much past what was wanted is too much. */
+const PASSED_PH = 2;
+/** The smallest part of a drop that can be let down a wall. */
+const LEAST_DROP = 0.125;
+
+/** Is the liquid well past what it was to be brought to? */
+function passedBy({ pH }: Vessel, until: OpOf<'add'>['until']): boolean {
+  if (until === 'just-basic') return (pH ?? 7) > BASIC_PH + PASSED_PH;
+  return until === 'just-acidic' && (pH ?? 7) < ACID_PH - PASSED_PH;
+}
 
 function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);
@@ -107,7 +117,10 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
     return still >= STILL_DROPS;
   };
   while (each.length < most && !reached(now)) {
-    const step = react(now, pour(now, reagent, DROP_ML), { minutes: 0.05, mixed: true });
+    const drop = (share: number) => react(now, pour(now, reagent, DROP_ML * share), { minutes: 0.05, mixed: true });
+    let step = drop(1);
+    // A careful hand lets only a part of the last drop run down.
+    for (let share = 0.5; share >= LEAST_DROP && passedBy(step.vessel, op.until); share /= 2) step = drop(share);
     still = solidsChanged(now, step.vessel) ? 0 : still + 1;
     each.push(step.happened);
     if (step.equations) equationsOfDrops.push(step.equations);

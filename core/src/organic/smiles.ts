@@ -82,10 +82,11 @@ export function countAtoms(molecule: Molecule): Record<string, number> {
   const atoms: Record<string, number> = {};
   const add = (symbol: string, n: number) => n > 0 && (atoms[symbol] = (atoms[symbol] ?? 0) + n);
   for (let a = 0; a < molecule.getAllAtoms(); a++) {
-    const symbol = ELEMENTS[molecule.getAtomicNo(a)] ?? SALT_METALS[molecule.getAtomicNo(a)];
+    const ion = molecule.getAtomCharge(a) > 0 ? SALT_METALS[molecule.getAtomicNo(a)] : undefined;
+    const symbol = ELEMENTS[molecule.getAtomicNo(a)] ?? ion;
     if (!symbol)
       throw new StructureError(
-        `${molecule.getAtomLabel(a)} is not supported; an organic compound here holds only ${Object.values(ELEMENTS).join(', ')}, and as ions of a salt ${Object.values(SALT_METALS).join(', ')}`,
+        `${molecule.getAtomLabel(a)} is not supported; an organic compound here holds only ${Object.values(ELEMENTS).join(', ')}: no metals but the ions of ${Object.values(SALT_METALS).join(', ')}`,
       );
     add(symbol, 1);
     add('H', molecule.getImplicitHydrogens(a));

@@ -113,7 +113,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc', enthalpy: -57.1 }],
   ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70, enthalpy: -63.7 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0', enthalpy: -57 }],
-  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd', enthalpy: -171 }],
+  ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS', { enthalpy: 100.3 }],
   ['Cu2S', '2 Cu+ + HS- - H+', -34.6, 'black', 'fine', 'CRC'],
   ['CuI', 'Cu+ + I-', -11.9, 'off-white', 'fine', 'NIST46'],

@@ -68,7 +68,7 @@ export const IONISABLE: readonly IonisableRow[] = [
   // A second nitrogen in the ring draws, unless it gives its own pair, as imidazole's and an amino group's do.
   { smarts: '[n;X2]:[n;X2]', pKa: 1.5, kind: 'base' },
   { smarts: '[n;X2]:c:[n;X2]', pKa: 1.5, kind: 'base' },
-  { smarts: '[n;X2]:c:c:[n;X2]', pKa: 1, kind: 'base' },
+  { smarts: '[n;X2]~c~c~[n;X2]', pKa: 1, kind: 'base' },
   { smarts: '[n;X2]1c[nH]cc1', pKa: 7, kind: 'base' },
   { smarts: '[n;X2]:c-[NX3;H2]', pKa: 6.9, kind: 'base' },
   { smarts: 'c1([NX3;H2])nc([NX3;H2])nc([NX3;H2])n1', pKa: 5, kind: 'base' },
