@@ -13,6 +13,7 @@ import { elementsOf, groupsOf, structureOf } from '#core/organic/structure';
 import { boilingAt, normalBoiling, stemCorrection } from '#core/organic/thermometer';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
 import type { Observation } from '#core/vocabulary/observation';
+import { disagreements } from './notation';
 
 const named = (name: string) => structureOf(compoundByName.get(name)!.smiles);
 
@@ -511,5 +512,41 @@ describe('lists of compounds', () => {
     expect(() => readList('a,b\n1,2\n', 'csv')).toThrow(/one of them must be "smiles"/);
     expect(() => readList('\n', 'smiles')).toThrow(/empty/);
     expect(writeList([{ name: '=cmd()', smiles: 'CC' }], 'csv')).toContain("'=cmd()");
+  });
+});
+
+describe('what is not fused with sodium, and what is no structure', () => {
+  test.each([
+    ['CCO[N+](=O)[O-]', /nitrate esters/],
+    ['CCOCl(=O)(=O)=O', /perchlorates/],
+    ['CC(C)(C#N)N=NC(C)(C)C#N', /azo nitriles/],
+    ['c1nnn[nH]1', /tetrazoles/],
+    ['ClC=C(Cl)Cl', /polyhalogenated/],
+    ['ClC(Cl)=C(Cl)Cl', /polyhalogenated/],
+    ['ClC(Cl)Cl', /polyhalogenated/],
+    ['C[N+](=O)[O-]', /nitroalkanes/],
+  ])('%s is not fused', (smiles, why) => {
+    expect(() => disagreements(`smiles:${smiles}`, 'fuse 60 20')).toThrow(why);
+  });
+
+  test.each([
+    ['*CC', /any atom/],
+    ['[13CH4]', /isotopes/],
+    ['[999CH4]', /isotopes/],
+    ['CC\nO', /characters that no SMILES has/],
+    ['😀', /characters that no SMILES has/],
+    ['[Na+]', /no carbon/],
+    ['[Na+].[Cl-]', /no carbon/],
+    ['CC(=O)[O-]', /do not add up/],
+    ['[CH3]', /radical/],
+    ['c1cccc1', /cannot be aromatic/],
+    ['CCO.CCN', /several molecules/],
+    ['CCO.CCO', /several molecules/],
+    [`C${'(C)'.repeat(200)}`, /characters; at most/],
+    ['C'.repeat(101), /too many/],
+    ['[U]C', /not supported/],
+    ['C(C)(C)(C)(C)C', /too many bonds/],
+  ])('%j is refused in words', (smiles, why) => {
+    expect(() => disagreements(`smiles:${smiles}`, 'test litmus')).toThrow(why);
   });
 });

@@ -64,13 +64,13 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: 'c[NX3;H1;!a][CX4]', pKa: 4.85, kind: 'base', rho: 2.9, sigma: 'minus' },
   { smarts: 'c[NX3;H0;!a]([CX4])[CX4]', pKa: 5.15, kind: 'base', rho: 2.9, sigma: 'minus' },
   { smarts: 'c[NX3;H1;!a]c', pKa: 0.8, kind: 'base', rho: 2.9, sigma: 'minus' },
-  { smarts: '[n;X2;!$([#7]~[#7]);!$([#7]~[#6]~[#7]);!$([#7]~[#6]~[#6]~[#7])]', pKa: 5.2, kind: 'base' },
+  { smarts: '[n;X2;!$([#7]~[#7]);!$([#7]~[#6]~[#7]);!$([#7]~[#6]~[#6]~[n])]', pKa: 5.2, kind: 'base' },
   // A second nitrogen in the ring draws, unless it gives its own pair, as imidazole's and an amino group's do.
-  { smarts: '[n;X2]:[n;X2]', pKa: 1.5, kind: 'base' },
-  { smarts: '[n;X2]:c:[n;X2]', pKa: 1.5, kind: 'base' },
+  { smarts: '[n;X2]~[n;X2]', pKa: 1.5, kind: 'base' },
+  { smarts: '[n;X2]~c~[n;X2]', pKa: 1.5, kind: 'base' },
   { smarts: '[n;X2]~c~c~[n;X2]', pKa: 1, kind: 'base' },
   { smarts: '[n;X2]1c[nH]cc1', pKa: 7, kind: 'base' },
-  { smarts: '[n;X2]:c-[NX3;H2]', pKa: 6.9, kind: 'base' },
+  { smarts: '[n;X2]~c-[NX3;H2]', pKa: 6.9, kind: 'base' },
   { smarts: 'c1([NX3;H2])nc([NX3;H2])nc([NX3;H2])n1', pKa: 5, kind: 'base' },
   { smarts: '[NX3;H1]([#6])[NX3;H2]', pKa: 5.2, kind: 'base' },
 ];
