@@ -1,18 +1,11 @@
 const project = (name, folder) => ({
   displayName: name,
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/launcher/jest/environment.js',
+  moduleNameMapper: { '^openchemlib$': '<rootDir>/launcher/jest/openchemlib.js' },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   roots: [`<rootDir>/${folder}`],
   testMatch: ['**/*.test.ts'],
-  transform: {
-    '^.+\\.(ts|tsx)$': [
-      '@swc/jest',
-      {
-        jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } },
-        module: { type: 'es6' },
-      },
-    ],
-  },
+  transform: { '^.+\\.(ts|tsx)$': '<rootDir>/launcher/jest/transform.js' },
 });
 
 export default {
