@@ -57,7 +57,8 @@ const isPiece = (part: SolidPart) => part.lumped && part.traits.piece === true;
 const sightLimit = ({ cloud, covers }: SolidTraits): number => cloud ?? VISIBLE_MG_PER_ML / (covers ?? 1);
 
 /** Less of a new solid than this, mg per mL, does not come out: of a common one well under what is seen. Uncertain. */
-export const nucleusLimit = ({ cloud, covers }: SolidTraits): number => (cloud !== undefined ? 0.9 * cloud : 0.02 / (covers ?? 1));
+export const nucleusLimit = ({ cloud, covers }: SolidTraits): number =>
+  cloud !== undefined ? 0.9 * cloud : 0.02 / (covers ?? 1);
 
 /** Volumes under this count as so much, mL. */
 const LEAST_ML = 0.2;

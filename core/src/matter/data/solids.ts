@@ -19,7 +19,9 @@ export interface SolidTraits {
   readonly stays?: number;
   /**
    * Dissolution enthalpy, kJ/mol; of hydroxides, oxides and sulfides from heats of formation (CRC), of basic salts and lakes as
-   * much for each OH. Mercury has none: the heats of its complexes would have to go with them.
+   * much for each OH. Mercury and copper have none: those of their complexes and basic salts,
+   * on which what falls first hangs, are not known well enough. Aluminium has half of its own, for what it hydrolyses to when hot,
+   * and which keeps it clear, is not in the model.
    */
   readonly enthalpy?: number;
   /** A metal that is put in as a nail, a turning or a ribbon. */
@@ -110,9 +112,9 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CoHg(SCN)4', 'Co2+ + Hg2+ + 4 SCN-', -27.0, 'deep-blue', 'crystalline', 'FIT'],
 
   // Copper, cadmium, bismuth
-  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc', enthalpy: -57.1 }],
-  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70, enthalpy: -63.7 }],
-  ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0', enthalpy: -57 }],
+  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
+  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70 }],
+  ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
   ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS', { enthalpy: 100.3 }],
   ['Cu2S', '2 Cu+ + HS- - H+', -34.6, 'black', 'fine', 'CRC'],
@@ -162,10 +164,10 @@ export const SOLIDS: readonly SolidRow[] = [
   ['SnC2O4', 'Sn2+ + C2O4^2-', -9.0, 'white', 'crystalline', 'FIT'],
 
   // Aluminium, chromium, iron
-  ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM', { enthalpy: -112.5 }],
+  ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM', { enthalpy: -60 }],
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
-  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3', enthalpy: -340 }],
+  ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3', enthalpy: -240 }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
