@@ -93,16 +93,12 @@ function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
 const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
-/** So much past what was wanted is too much. */
-const PASSED_PH = 2;
+/** A base that brings a liquid past this would dissolve again what is looked for. */
+const TOO_BASIC_PH = 10;
 /** The smallest part of a drop that can be let down a wall. */
 const LEAST_DROP = 0.125;
 
-/** Is the liquid well past what it was to be brought to? */
-function passedBy({ pH }: Vessel, until: OpOf<'add'>['until']): boolean {
-  if (until === 'just-basic') return (pH ?? 7) > BASIC_PH + PASSED_PH;
-  return until === 'just-acidic' && (pH ?? 7) < ACID_PH - PASSED_PH;
-}
+const passedBy = ({ pH }: Vessel, until: OpOf<'add'>['until']): boolean => until === 'just-basic' && (pH ?? 7) > TOO_BASIC_PH;
 
 function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);

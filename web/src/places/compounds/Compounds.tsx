@@ -23,7 +23,9 @@ function formatOf(file: string): ListFormat | null {
 function InAndOut({ own }: { own: number }) {
   const file = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
-  const again = () => {
+  const again = async () => {
+    // A first answer that is still on its way knows nothing of the change, and would be taken for the new one.
+    await queries.cancelQueries({ queryKey: ['compounds'] });
     void queries.invalidateQueries({ queryKey: ['compounds'] });
     void queries.invalidateQueries({ queryKey: ['reasoning'] });
   };
@@ -35,7 +37,7 @@ function InAndOut({ own }: { own: number }) {
       toast(`${done.taken} ${done.taken === 1 ? 'compound' : 'compounds'} taken into your own list.`);
       setRefused(done.refused);
       setProblem(null);
-      again();
+      void again();
     },
     onError: (error) => setProblem(error.message),
   });
