@@ -215,3 +215,26 @@ describe('what stands or is boiled', () => {
     );
   });
 });
+
+describe('drop by drop', () => {
+  test.each([
+    ['Al3+', 3, 'Al(OH)3'],
+    ['Zn2+', 2, 'Zn(OH)2'],
+    ['Cr3+', 3, 'Cr(OH)3'],
+  ] as const)(
+    'until just basic, the hydroxide of %s is left, for only a part of the last drop goes in',
+    (ion, charge, hydroxide) => {
+      for (const molar of [0.035, 0.08]) {
+        let bench = openBench({ solution: { [ion]: molar, 'Cl-': molar * charge }, mL: 20 });
+        for (const op of [
+          { op: 'take', to: 'A', from: 'sample', mL: 0.5 },
+          { op: 'add', to: 'A', reagent: 'sodium-hydroxide-2M', until: 'just-basic', max_mL: 6 },
+        ] as Op[])
+          ({ bench } = perform(bench, op));
+        const { pH, solids } = bench.vessels['A']!;
+        expect(pH!).toBeGreaterThanOrEqual(8);
+        expect(solids[hydroxide]!).toBeGreaterThan(molar * 0.5e-3 * 0.3);
+      }
+    },
+  );
+});
