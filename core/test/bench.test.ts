@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type Bench, openBench, perform } from '#core/bench/bench';
-import { reagentById, reagentContents } from '#core/bench/contents';
+import { partsOf, reagentById, reagentContents } from '#core/bench/contents';
 import type { Op } from '#core/bench/ops';
 import { BenchError } from '#core/bench/error';
 import type { SampleSpec } from '#core/bench/sample';
@@ -456,7 +456,9 @@ test('elements and charge are conserved after every operation of random scripts,
               for (const f of [one, two]) addAmounts(put, parseSalt(f).of, (op.grams * 0.5) / parseSalt(f).molarMass);
             if (op.op === 'add') {
               const r = reagentById(op.reagent);
-              if (op.grams) addAmounts(put, parseSalt(r.solid!).of, op.grams / parseSalt(r.solid!).molarMass);
+              if (op.grams)
+                for (const [formula, share] of partsOf(r.solid!))
+                  addAmounts(put, parseSalt(formula).of, (share * op.grams) / parseSalt(formula).molarMass);
               else if (!r.solvent) addAmounts(put, reagentContents(r), (op.mL ?? op.drops! * 0.05) / 1000);
             }
             holds(bench, put);

@@ -4,7 +4,7 @@
  * Operations, one a line: `take A 1`, `take B 1 of A`, `solid A 0.1`, `dissolve A 0.1 in water 3`, `add A ammonia-6M 3d` (drops;
  * a bare number is mL, `0.2g` grams), `add A ammonia-6M until just-basic`, `layer A sulfuric-acid-conc 1`, `pass A hydrogen-sulfide 3`,
  * `boil A 2`, `warm A 2`, `cool A`, `shake A`, `stand A 5`, `spin A`, `decant A B`, `filter A B R`, `wash A water 2 x2`,
- * `evaporate A dry`, `evaporate A 0.5`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
+ * `evaporate A dry` or `fumes`, `evaporate A 0.5`, `lead A B` (the gas of A into B), `dish D`, `beaker B`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
  * `rod A ammonia-conc`, `look A`, `heat-dry A 0.2 strong`, `flame sample`, `charcoal reducing`, `test litmus`,
  * `fuse 50 10` (mg of sodium and of sample).
  *
@@ -71,7 +71,12 @@ function operation(line: string): Op {
     case 'wash':
       return { op: 'wash', vessel: a, with: b, mL: Number(c), times: Number(d.slice(1)) };
     case 'evaporate':
-      return { op: 'evaporate', vessel: a, ...(b === 'dry' ? { dry: true } : { to_mL: Number(b) }) };
+      return { op: 'evaporate', vessel: a, ...(b === 'dry' || b === 'fumes' ? { [b]: true } : { to_mL: Number(b) }) };
+    case 'lead':
+      return { op: 'lead', from: a, to: b };
+    case 'beaker':
+    case 'dish':
+      return { op: 'set-up', vessel: a, as: verb };
     case 'paper':
       return { op: 'paper', vessel: a, paper: b as 'red-litmus', where: c as 'mouth', damp: true };
     case 'splint':

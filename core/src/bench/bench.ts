@@ -155,6 +155,18 @@ export function perform(bench: Bench, op: Op): Step {
     }
     case 'add':
       return one(bench, 0.5, wet.add(orNew(bench, op.to), op));
+    case 'set-up': {
+      if (bench.vessels[op.vessel])
+        throw new BenchError(`vessel: there is a ${op.vessel} already; give the ${op.as} another name`);
+      return lookedAt(withVessels(bench, 0.5, { ...emptyVessel(op.vessel), kind: op.as }), {
+        ...emptyVessel(op.vessel),
+        kind: op.as,
+      });
+    }
+    case 'lead': {
+      const out = wet.lead(filled(bench, op.from, 'from'), filled(bench, op.to, 'to'));
+      return one(withVessels(bench, 0, out.from), 2, out.into);
+    }
     case 'pass':
       return one(bench, op.minutes, wet.pass(vesselOf(bench, op.to, 'to'), op));
     case 'heat':
@@ -232,8 +244,8 @@ export function perform(bench: Bench, op: Op): Step {
   }
 }
 
-function filled(bench: Bench, id: string): Vessel {
-  const vessel = vesselOf(bench, id, 'vessel');
-  if (isEmpty(vessel)) throw new BenchError(`vessel: ${id} is empty; put something in it first`);
+function filled(bench: Bench, id: string, field = 'vessel'): Vessel {
+  const vessel = vesselOf(bench, id, field);
+  if (isEmpty(vessel)) throw new BenchError(`${field}: ${id} is empty; put something in it first`);
   return vessel;
 }

@@ -4,7 +4,7 @@ import { type ReagentRow, REAGENTS } from '../matter/data/reagents';
 import { parseSalt } from '../matter/salts';
 import { BenchError } from './error';
 import { lumpsOf } from './solids';
-import { ROOM_CELSIUS, solventById, TUBE_ML, type Vessel, WATER_PER_LITRE } from './vessel';
+import { CAPACITY_ML, ROOM_CELSIUS, solventById, type Vessel, WATER_PER_LITRE } from './vessel';
 
 export const DROP_ML = 0.05;
 
@@ -37,9 +37,10 @@ export function reagentContents(reagent: ReagentRow): Amounts {
 /** Checks that so much more goes in. @throws BenchError with how much would. */
 export function roomFor(vessel: Vessel, mL: number): void {
   const full = vessel.mL + (vessel.layer?.mL ?? 0) + (vessel.beneath?.mL ?? 0);
-  if (full + mL > TUBE_ML + 1e-9)
+  const holds = CAPACITY_ML[vessel.kind ?? 'tube'];
+  if (full + mL > holds + 1e-9)
     throw new BenchError(
-      `mL: vessel ${vessel.id} holds ${TUBE_ML} mL and has ${full.toFixed(2)} mL in it; add at most ${Math.max(0, TUBE_ML - full).toFixed(2)} mL or take a new tube`,
+      `mL: vessel ${vessel.id} holds ${holds} mL and has ${full.toFixed(2)} mL in it; add at most ${Math.max(0, holds - full).toFixed(2)} mL, take a new tube, or set up a beaker`,
     );
 }
 
@@ -68,7 +69,16 @@ export function pour(vessel: Vessel, reagent: ReagentRow, mL: number): Vessel {
 export const mixingRise = (heat: number, mL: number, other: number): number =>
   other <= 0 ? 0 : (heat * mL * other) / (mL + other) ** 2;
 
-export function putSolid(vessel: Vessel, formula: string, grams: number): Vessel {
+type SolidContents = NonNullable<ReagentRow['solid']>;
+
+/** The formulas in a solid reagent, with their shares of its mass. */
+export const partsOf = (solid: SolidContents): [formula: string, share: number][] =>
+  typeof solid === 'string' ? [[solid, 1]] : Object.entries(solid);
+
+export const putSolid = (vessel: Vessel, solid: SolidContents, grams: number): Vessel =>
+  partsOf(solid).reduce((now, [formula, share]) => putFormula(now, formula, grams * share), vessel);
+
+function putFormula(vessel: Vessel, formula: string, grams: number): Vessel {
   const salt = parseSalt(formula);
   const mol = grams / salt.molarMass;
   return {

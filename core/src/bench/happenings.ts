@@ -9,8 +9,12 @@ export type Happening =
   | { readonly what: 'look'; readonly vessel: Vessel }
   /** A vessel went from one state to another. */
   | { readonly what: 'change'; readonly from: Vessel; readonly to: Vessel }
+  /** On its way it held a solid that is gone again. */
+  | { readonly what: 'passing'; readonly from: Vessel; readonly through: Vessel }
   /** mol of each gas that left since; the vessel as it was then. */
   | { readonly what: 'gas'; readonly left: Amounts; readonly vessel: Vessel }
+  /** Sulfuric acid goes off as a white mist. */
+  | { readonly what: 'acid-fumes' }
   /** Warmer than before, by its own heat. */
   | { readonly what: 'warmer' }
   /** A reagent was added drop by drop: what each drop did, and all of them together. */

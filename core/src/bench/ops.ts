@@ -19,6 +19,7 @@ const minutes = z.number().nonnegative().max(100000);
 const reagent = z.string().min(1).max(60);
 
 export const opSchema = z.discriminatedUnion('op', [
+  z.strictObject({ op: z.literal('set-up'), vessel, as: z.enum(['beaker', 'dish']) }),
   z.strictObject({
     op: z.literal('take'),
     to: vessel,
@@ -57,7 +58,11 @@ export const opSchema = z.discriminatedUnion('op', [
     vessel,
     to_mL: z.number().nonnegative().optional(),
     dry: z.boolean().optional(),
+    /** Until sulfuric acid fumes. */
+    fumes: z.boolean().optional(),
   }),
+  /** Leads the gas in the mouth of one vessel into the liquid of another. */
+  z.strictObject({ op: z.literal('lead'), from: vessel, to: vessel }),
   z.strictObject({ op: z.literal('cool'), vessel }),
   z.strictObject({ op: z.literal('shake'), vessel }),
   z.strictObject({ op: z.literal('centrifuge'), vessel }),

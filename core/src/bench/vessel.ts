@@ -38,8 +38,14 @@ export interface DryHeated {
   readonly residue?: Colour;
 }
 
+/** What a vessel holds at most, mL. */
+export const CAPACITY_ML = { tube: 20, beaker: 100, dish: 60 } as const;
+export type VesselKind = keyof typeof CAPACITY_ML;
+
 export interface Vessel {
   readonly id: string;
+  /** A tube unless it says otherwise. */
+  readonly kind?: VesselKind;
   /** Volume of the aqueous liquid. */
   readonly mL: number;
   readonly celsius: number;
@@ -65,8 +71,6 @@ export interface Vessel {
   readonly heated?: DryHeated;
 }
 
-/** A test tube holds this much. */
-export const TUBE_ML = 20;
 export const ROOM_CELSIUS = 25;
 /** Water is not a component of the solver, but its atoms are counted: mol per litre of a dilute solution. */
 export const WATER_PER_LITRE = 55.3;

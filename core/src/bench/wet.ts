@@ -68,12 +68,21 @@ function happenedIn(before: Vessel, after: Vessel, minutes: number, heated: bool
   return happened;
 }
 
+/** States on the way that hold a solid which was not there before and is not there after. */
+function passedThrough(before: Vessel, after: Vessel, taken: readonly ReactionTaken[]): Happening[] {
+  const passing = ({ solids }: ReactionTaken) => {
+    const gone = Object.entries(solids).filter(([id]) => !(before.solids[id]! > 0) && !(after.solids[id]! > 0));
+    return gone.length ? [{ ...after, amounts: before.amounts, solids: Object.fromEntries(gone) }] : [];
+  };
+  return taken.flatMap(passing).map((through) => ({ what: 'passing', from: before, through }));
+}
+
 /** Lets a changed vessel react. */
 export function react(before: Vessel, mixed: Vessel, how: ReactingConditions): Worked {
   const { vessel, taken } = letReact(mixed, how);
   return {
     vessel,
-    happened: happenedIn(before, vessel, how.minutes, how.pressure !== undefined),
+    happened: [...passedThrough(before, vessel, taken), ...happenedIn(before, vessel, how.minutes, how.pressure !== undefined)],
     equations: () => equationsOf(taken, before, vessel),
   };
 }
@@ -152,22 +161,34 @@ export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
   return react(vessel, pour(vessel, reagent, mL!), { minutes: ADD_MINUTES });
 }
 
+/** A vessel to which gas is fed: the stream itself bubbles, so that nothing can be said of another gas. */
+function fed(vessel: Vessel, gases: Amounts, minutes: number): Worked {
+  const amounts = { ...vessel.amounts };
+  const lost = { ...vessel.lost };
+  for (const [id, mol] of Object.entries(gases)) {
+    addAmounts(amounts, gasById.get(id)!.of, mol);
+    addAmounts(lost, gasById.get(id)!.of, -mol);
+  }
+  const out = react(vessel, { ...vessel, amounts, lost, settled: false }, { minutes, pressure: 1 });
+  return { ...out, happened: out.happened.filter((h) => h.what !== 'gas') };
+}
+
+const LEADING_MINUTES = 1;
+
+/** Leads what gas is in the mouth of one vessel into the liquid of another. */
+export function lead(from: Vessel, into: Vessel): { from: Vessel; into: Worked } {
+  if (into.mL <= 0) throw new BenchError(`to: vessel ${into.id} has no liquid to lead the gas into`);
+  if (from.id === into.id) throw new BenchError('to: lead the gas into another vessel than the one it comes from');
+  return { from: { ...from, gas: {} }, into: fed(into, from.gas, LEADING_MINUTES) };
+}
+
 /** mol of gas that a gentle stream brings in a minute. */
 const STREAM_MOL = 4e-4;
 
 /** Passes a gas until the liquid is saturated or the time is over. */
 export function pass(vessel: Vessel, op: OpOf<'pass'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`to: vessel ${vessel.id} has no liquid to pass gas into`);
-  const { of } = gasById.get(PASSED_GASES[op.gas])!;
-  const mol = STREAM_MOL * op.minutes;
-  const fed = { ...vessel, amounts: addAmounts({ ...vessel.amounts }, of, mol), settled: false };
-  const out = react(vessel, fed, { minutes: op.minutes, pressure: 1 });
-  return {
-    ...out,
-    vessel: { ...out.vessel, lost: addAmounts({ ...out.vessel.lost }, of, -mol) },
-    // The stream itself bubbles: nothing can be said of another gas.
-    happened: out.happened.filter((h) => h.what !== 'gas'),
-  };
+  return fed(vessel, { [PASSED_GASES[op.gas]]: STREAM_MOL * op.minutes }, op.minutes);
 }
 
 const WARM_CELSIUS = 60;
@@ -223,10 +244,21 @@ const DRY_ML = 0.05;
 /** Gases that a drying residue gives up are held to this, atm. */
 const DRYING_ATM = 0.003;
 
+/** mol/L of sulfuric acid that fumes. */
+const FUMING_MOLAR = 17.5;
+
+/** mL to which the sulfuric acid in a liquid is boiled down until it fumes. @throws BenchError when there is none. */
+function acidLeft(vessel: Vessel): number {
+  const mol = Math.min(vessel.amounts['SO4^2-'] ?? 0, (vessel.amounts['H+'] ?? 0) / 2);
+  const mL = (mol / FUMING_MOLAR) * 1000;
+  if (mL < DRY_ML) throw new BenchError(`fumes: there is too little sulfuric acid in ${vessel.id}; add some first`);
+  return mL;
+}
+
 export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} has no liquid to evaporate`);
-  const target = op.dry ? 0 : op.to_mL;
-  if (target === undefined) throw new BenchError('evaporate: give "to_mL" or "dry": true');
+  const target = op.fumes ? acidLeft(vessel) : op.dry ? 0 : op.to_mL;
+  if (target === undefined) throw new BenchError('evaporate: give "to_mL", "dry": true or "fumes": true');
   if (target >= vessel.mL) throw new BenchError(`to_mL: vessel ${vessel.id} already holds only ${vessel.mL.toFixed(2)} mL`);
   let now: Vessel = letReact({ ...vessel, celsius: BOILING_CELSIUS }, { minutes: 0 }).vessel;
   while (now.mL > Math.max(target, DRY_ML) + 1e-9) {
@@ -244,7 +276,9 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
       lost: addAmounts({ ...now.lost }, { H2O: water }),
     };
   }
-  return changed(vessel, runTogether(now, 5));
+  if (op.fumes) now = letReact(now, { minutes: 2, pressure: DRYING_ATM }).vessel;
+  const out = changed(vessel, runTogether(now, 5));
+  return op.fumes ? { ...out, happened: [...out.happened, { what: 'acid-fumes' }] } : out;
 }
 
 export function cool(vessel: Vessel): Worked {

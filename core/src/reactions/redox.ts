@@ -20,6 +20,8 @@ export interface ReactionTaken {
   readonly mol: number;
   readonly oxidant: string;
   readonly reductant: string;
+  /** mol of each equilibrium solid when it came to rest, before the next began. */
+  readonly solids: Amounts;
 }
 
 export interface Surroundings {
@@ -193,7 +195,7 @@ export function runRedox(
       if (id !== 'H+' && id !== 'H2O' && Math.abs(amounts[id]!) < 1e-15) amounts[id] = 0;
     }
     at = equilibrate(amounts, where, near);
-    taken.push({ change, mol: extent, oxidant: pair.oxidant.id, reductant: pair.reductant.id });
+    taken.push({ change, mol: extent, oxidant: pair.oxidant.id, reductant: pair.reductant.id, solids: at.solids });
   }
   return { taken, at };
 }

@@ -39,7 +39,12 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
       return op.to === 'warm'
         ? `Warm ${tube(op.vessel)} in the bath for ${time(op.minutes)}.`
         : `Boil ${tube(op.vessel)} gently for ${time(op.minutes)}.`;
+    case 'set-up':
+      return `Set up a ${op.as}, ${op.vessel}.`;
+    case 'lead':
+      return `Lead the gas from ${tube(op.from)} into the liquid in ${tube(op.to)}.`;
     case 'evaporate':
+      if (op.fumes) return `Boil ${tube(op.vessel)} down in the hood until it gives white fumes.`;
       return op.dry ? `Boil ${tube(op.vessel)} down, just to dryness.` : `Boil ${tube(op.vessel)} down to ${op.to_mL} mL.`;
     case 'cool':
       return `Cool ${tube(op.vessel)} under the tap.`;

@@ -11,8 +11,12 @@ function perceive(h: Happening): readonly Observation[] {
       return [...describe(appearance(h.vessel)), ...filmSeen(h.vessel)];
     case 'change':
       return [...changes(appearance(h.from), appearance(h.to)), ...depositSeen(h.from, h.to)];
+    case 'passing':
+      return changes(appearance(h.from), appearance(h.through)).filter((o) => o.channel === 'precipitate' && o.event === 'formed');
     case 'gas':
       return gasSeen(h.left, h.vessel);
+    case 'acid-fumes':
+      return [{ channel: 'gas', event: 'evolved', colour: 'white' }];
     case 'warmer':
       return [{ channel: 'heat', event: 'warmer' }];
     case 'drops':

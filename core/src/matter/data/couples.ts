@@ -89,7 +89,10 @@ export const COUPLES: readonly CoupleRow[] = [
 
   // Manganese, chromium, lead, bismuth in high states
   { id: 'MnO4/Mn', half: 'MnO4- + 8 H+ + 5 e- = Mn2+ + 4 H2O', volts: 1.507, source: 'BARD', oxidant: { acid: -3.5 }, reductant: { acid: -0.6, only: ['BiO3/Bi', 'PbO2/Pb'] } },
-  { id: 'MnO4/MnO2', half: 'MnO4- + 4 H+ + 3 e- = MnO2(s) + 2 H2O', volts: 1.692, source: 'BARD', oxidant: { alkaline: -3.5 }, reductant: NEVER },
+  { id: 'MnO4/MnO2', half: 'MnO4- + 4 H+ + 3 e- = MnO2(s) + 2 H2O', volts: 1.692, source: 'BARD', oxidant: { alkaline: -3.5, acid: -13.2 }, reductant: NEVER },
+  // In strong alkali permanganate takes one electron only; green manganate falls apart when the alkali is neutralised.
+  { id: 'MnO4/manganate', half: 'MnO4- + e- = MnO4^2-', volts: 0.558, source: 'BARD', oxidant: { alkaline: -13.2, not: ['O2/H2O2', 'MnO2/Mn'] }, reductant: { acid: -13, only: ['manganate/MnO2'] } },
+  { id: 'manganate/MnO2', half: 'MnO4^2- + 4 H+ + 2 e- = MnO2(s) + 2 H2O', volts: 2.27, source: 'BARD', oxidant: { acid: -13 }, reductant: NEVER },
   { id: 'MnO2/Mn', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { acid: -1.5, not: ['MnO4/Mn', 'Br2/Br-'] }, reductant: { alkaline: -8, only: ['O2/H2O', 'H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
   { id: 'MnO2/Mn sulfide', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { only: ['S/H2S'] }, reductant: NEVER },
   { id: 'Cr2O7/Cr', half: 'Cr2O7^2- + 14 H+ + 6 e- = 2 Cr3+ + 7 H2O', volts: 1.36, source: 'BARD', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'PbO2/Pb'] } },
@@ -156,6 +159,8 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'iron(II) hydroxide takes up cyanide', from: 'Fe(OH)2 + 6 CN-', to: 'Fe(CN)6^4- + 2 OH-', halfLife: 0.3, gate: { warm: 50 }, source: 'COTTON' },
   { id: 'iron(II) sulfide takes up cyanide', from: 'FeS + 6 CN-', to: 'Fe(CN)6^4- + S2-', halfLife: 0.6, gate: { warm: 50 }, source: 'COTTON' },
   { id: 'polysulfide in acid', from: 'S2^2- + H+', to: 'S(s) + HS-', halfLife: 0.05, gate: { acid: -6.5 }, source: 'VOGEL' },
+  { id: 'acetic acid and ethanol, in strong acid', from: 'CH3COOH + C2H6O', to: 'C4H8O2', halfLife: 2, gate: { warm: 45, acid: 0.5 }, source: 'VOGEL' },
+  { id: 'tin(IV) hydroxide ages', from: 'Sn(OH)4', to: 'SnO2(s)', halfLife: 4, gate: { warm: 90 }, source: 'VOGEL' },
   { id: 'formate and hot concentrated acid', from: 'HCOOH', to: 'CO', halfLife: 0.3, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'oxalate and hot concentrated acid', from: 'H2C2O4', to: 'CO + CO2', halfLife: 0.5, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'chlorate and concentrated acid', from: '4 ClO3- + 4 H+', to: '4 ClO2 + O2', halfLife: 0.3, gate: { acid: 4 }, source: 'FIT' },

@@ -43,6 +43,7 @@ export const GASES: readonly GasRow[] = [
   ['HNO3', 'H+ + NO3-', 6.5, 'SANDER', -72, { smell: 'pungent', litmus: 'acid', rod: 'ammonia-conc' }],
   ['HCN', 'CN- + H+', -8.3, 'SANDER', 2, { smell: 'bitter-almond-do-not-smell', litmus: 'acid', deadly: true }],
   ['CH3COOH', 'CH3COO- + H+', -1.06, 'SANDER', -52, { smell: 'vinegar', litmus: 'acid' }],
+  ['C4H8O2', 'C4H8O2', 0.77, 'SANDER', -44, { smell: 'fruity' }],
   ['HCOOH', 'HCOO- + H+', 0.2, 'SANDER', -47, { smell: 'pungent', litmus: 'acid' }],
   ['NO', 'NO', -2.72, 'SANDER', -12, { rises: true, colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['NO2', 'NO2', -1.9, 'SANDER', -20, { colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],

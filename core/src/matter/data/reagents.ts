@@ -8,8 +8,8 @@ export interface ReagentRow {
   readonly name: string;
   /** Contents of a solution in mol/L of ions or compounds; must be neutral. */
   readonly solution?: Readonly<Record<string, number>>;
-  /** Formula of a solid, weighed out. */
-  readonly solid?: string;
+  /** Formula of a solid, weighed out; of an alloy the mass fractions of its metals. */
+  readonly solid?: string | Readonly<Record<string, number>>;
   /** An immiscible liquid. */
   readonly solvent?: string;
   /** Solids held in suspension, mol/L. */
@@ -109,6 +109,8 @@ export const REAGENTS: readonly ReagentRow[] = [
   { id: 'sulfamic-acid-0.5M', name: 'Sulfamic acid, 0.5 M', solution: { 'H+': 0.5, 'NH2SO3-': 0.5 } },
   { id: 'sodium-nitrite-1M', name: 'Sodium nitrite, 1 M', solution: { 'Na+': 1, 'NO2-': 1 }, caution: 'Toxic; poisonous brown fumes with acid: hood.' },
   { id: 'potassium-cyanide-0.5M', name: 'Potassium cyanide, 0.5 M', solution: { 'K+': 0.5, 'CN-': 0.5 }, caution: `Deadly: never with acid. ${HOOD}`, restricted: 'Cyanide is for simulation only: no teaching bench needs it.', waste: 'heavy-metal waste', hazard: 'high' },
+  { id: 'ethanol-96pc', name: 'Ethanol, 96 %', solution: { C2H6O: 16.5 }, caution: FLAMMABLE },
+  { id: 'devarda-alloy', name: "Devarda's alloy", solid: { Cu: 0.5, Al: 0.45, Zn: 0.05 }, caution: 'Gives hydrogen with alkali: no flame nearby.' },
   { id: 'aluminium-turnings', name: 'Aluminium turnings', solid: 'Al' },
   { id: 'copper-turnings', name: 'Copper turnings', solid: 'Cu' },
   { id: 'zinc-granules', name: 'Zinc granules', solid: 'Zn' },

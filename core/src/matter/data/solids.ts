@@ -312,6 +312,8 @@ export const INERT_SOLIDS: readonly InertRow[] = [
   ['Al', 'silver', 'granular', { plates: true, piece: true }],
   ['Mg', 'silver', 'granular', { plates: true, piece: true }],
   ['Fe', 'grey', 'granular', { plates: true, piece: true }],
+  // Aged tin(IV) hydroxide: neither acid nor alkali takes it up again.
+  ['SnO2', 'white', 'gelatinous'],
   ['MnO2', 'dark-brown', 'fine', { hex: '#38271d', covers: 3 }],
   ['PbO2', 'dark-brown', 'fine', { hex: '#3a261a', covers: 3 }],
   ['NaBiO3', 'brown', 'fine', { hex: '#8a5a1c' }],

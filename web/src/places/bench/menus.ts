@@ -50,6 +50,8 @@ export function menusFor({
       key: 'k',
       free: true,
       choices: [
+        { name: `Set up a beaker ${nextTube} (100 mL)`, op: { op: 'set-up', vessel: nextTube, as: 'beaker' } },
+        { name: `Set up a dish ${nextTube} (60 mL)`, op: { op: 'set-up', vessel: nextTube, as: 'dish' } },
         ...(held
           ? [
               {
@@ -131,6 +133,7 @@ export function menusFor({
         { name: 'Warm it in the bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
         { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
         { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
+        { name: 'Boil down in the hood until sulfuric acid fumes', op: { op: 'evaporate', vessel: id, fumes: true } },
         { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
         ...(compound || !solid
           ? []
@@ -205,6 +208,7 @@ export function menusFor({
           op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true },
         },
         { name: 'Lead the gas into lime water', op: { op: 'limewater', vessel: id } },
+        ...(before ? [{ name: `Lead the gas into tube ${before.id}`, op: { op: 'lead', from: id, to: before.id } as Op }] : []),
         { name: 'Glowing splint', op: { op: 'splint', vessel: id, splint: 'glowing' } },
         { name: 'Lit splint', op: { op: 'splint', vessel: id, splint: 'lit' } },
         { name: 'Waft, with care', op: { op: 'smell', vessel: id } },
