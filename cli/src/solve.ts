@@ -62,6 +62,8 @@ export async function solveCommand(argv: readonly string[]): Promise<number> {
 
 /** What is to be found in a sample that a person gave. */
 function taskOf(sample: SampleSpec): Pick<Job, 'sample' | 'truth' | 'name'> {
+  if ('compounds' in sample)
+    throw new UserError('sample: a mixture of compounds is parted at the bench first; give one as "smiles"');
   if ('solution' in sample) throw new UserError('sample: the schemes start from a solid; give "salts" or "smiles"');
   if ('smiles' in sample) {
     const name = inLibrary(sample.smiles)?.name;

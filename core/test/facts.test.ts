@@ -6,12 +6,16 @@ import { FACTS as BENCH } from './facts/bench';
 import { FACTS as COMPOUNDS } from './facts/compounds';
 import { FACTS as CONDITIONS } from './facts/conditions';
 import { FACTS as FUSION } from './facts/fusion';
+import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as MORE } from './facts/more';
 import { disagreements } from './notation';
 
-describe.each([...BENCH, ...MORE, ...INTERFERENCE, ...FUSION, ...COMPOUNDS, ...CONDITIONS])('%s', (_heading, facts) => {
-  test.each(facts)('%s', (_title, sample, script) => {
-    expect(disagreements(sample, script)).toEqual([]);
-  });
-});
+describe.each([...BENCH, ...MORE, ...INTERFERENCE, ...FUSION, ...COMPOUNDS, ...CONDITIONS, ...IDENTITY])(
+  '%s',
+  (_heading, facts) => {
+    test.each(facts)('%s', (_title, sample, script) => {
+      expect(disagreements(sample, script)).toEqual([]);
+    });
+  },
+);

@@ -4,13 +4,13 @@
  * Operations, one a line: `take A 1`, `take B 1 of A`, `solid A 0.1`, `dissolve A 0.1 in water 3`, `add A ammonia-6M 3d` (drops;
  * a bare number is mL, `0.2g` grams), `add A ammonia-6M until just-basic`, `layer A sulfuric-acid-conc 1`, `pass A hydrogen-sulfide 3`,
  * `boil A 2`, `warm A 2`, `cool A`, `shake A`, `stand A 5`, `spin A`, `decant A B`, `filter A B R`, `wash A water 2 x2`,
- * `evaporate A dry` or `fumes`, `evaporate A 0.5`, `lead A B` (the gas of A into B), `dish D`, `beaker B`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
+ * `shake-out hcl-5pc 2 base`, `work-on base rest`, `evaporate A dry` or `fumes`, `evaporate A 0.5`, `lead A B` (the gas of A into B), `dish D`, `beaker B`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
  * `rod A ammonia-conc`, `look A`, `heat-dry A 0.2 strong`, `flame sample`, `charcoal reducing`, `test litmus`,
  * `fuse 50 10` (mg of sodium and of sample).
  *
  * What must be so, of the vessel last worked on, in lines that begin with `=`: `= ppt white|cream`, `= no ppt`,
  * `= liquid blue`, `= clear`, `= cloudy`, `= pH 4..6`, `= has AgCl`, `= lacks AgCl`, `= sees paper changed blue`,
- * `= sees no gas evolved`, `= holds Cu2+ 90..100` (per cent of all that there is on the bench, over the solver's components).
+ * `= sees no gas evolved`, `= sees temperature melts 120..123`, `= holds Cu2+ 90..100` (per cent of all that there is on the bench, over the solver's components).
  */
 import { type Bench, openBench } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
@@ -91,6 +91,10 @@ function operation(line: string): Op {
       return { op: 'charcoal', zone: a as 'reducing', ...(b === 'cobalt' && { then: 'cobalt-nitrate' }) };
     case 'test':
       return { op: 'test', test: a };
+    case 'shake-out':
+      return { op: 'shake-out', with: a as 'hcl-5pc', times: Number(b), portion: c };
+    case 'work-on':
+      return { op: 'work-on', portion: a, aside: b };
     case 'fuse':
       return { ...EXTRACT, sodium_mg: Number(a), sample_mg: Number(b) };
     default:
@@ -100,11 +104,17 @@ function operation(line: string): Op {
 
 const oneOf = (wanted: string, got: string | undefined) => wanted.split('|').includes(got ?? '');
 
+/** Is a number within `a..b`? */
+function within(range: string, value: unknown): boolean {
+  const [low, high] = range.split('..').map(Number);
+  return typeof value === 'number' && high !== undefined && value >= low! && value <= high;
+}
+
 /** Share of an ion's component that a vessel holds of all on the bench, per cent. */
 function share(bench: Bench, vessel: string, ion: string): number {
   const component = Object.keys(overComponents(ion)).find((id) => id !== 'H+' && id !== 'H2O')!;
-  const within = (id: string) => bench.vessels[id]?.amounts[component] ?? 0;
-  return (100 * within(vessel)) / Object.keys(bench.vessels).reduce((sum, id) => sum + within(id), 0);
+  const held = (id: string) => bench.vessels[id]?.amounts[component] ?? 0;
+  return (100 * held(vessel)) / Object.keys(bench.vessels).reduce((sum, id) => sum + held(id), 0);
 }
 
 /** What is wrong with what must be so; nothing when all is well. */
@@ -143,7 +153,8 @@ function fault(claim: string, bench: Bench, vessel: string, see: readonly Observ
       const absent = rest[0] === 'no';
       const [channel, ...words] = absent ? rest.slice(1) : rest;
       const found = see.some(
-        (o) => oneOf(channel!, o.channel) && words.every((w) => Object.values(o).some((v) => oneOf(w, String(v)))),
+        (o) =>
+          oneOf(channel!, o.channel) && words.every((w) => Object.values(o).some((v) => oneOf(w, String(v)) || within(w, v))),
       );
       return found === absent ? shown(see) : undefined;
     }
@@ -152,8 +163,15 @@ function fault(claim: string, bench: Bench, vessel: string, see: readonly Observ
   }
 }
 
-/** Ions in mol/L (`Cu2+ 0.1 SO4^2- 0.1`, in 20 mL), salts in grams (`KNO3 2g, NaCl 1g`), or `smiles:` and a structure. */
+/** Ions in mol/L (`Cu2+ 0.1 SO4^2- 0.1`, in 20 mL), salts in grams (`KNO3 2g, NaCl 1g`), `smiles:` and a structure, or `compounds:` of a gram each. */
 export function sampleOf(text: string): SampleSpec {
+  if (text.startsWith('compounds:'))
+    return {
+      compounds: text
+        .slice(10)
+        .split(' + ')
+        .map((smiles) => ({ smiles, grams: 1 })),
+    };
   if (text.startsWith('smiles:')) return { smiles: text.slice(7), grams: 5 };
   if (text.endsWith('g'))
     return {

@@ -2,12 +2,12 @@
 import { addAmounts, type Amounts } from '../matter/catalogue';
 import type { Equation } from '../reactions/equations';
 import { drawOff, pour, reagentById } from './contents';
-import { compoundTest, EXTRACT, fusion } from './compound';
+import { asCompound, compoundTest, EXTRACT, fusion, separate } from './compound';
 import { dryHeat } from './dry';
 import { BenchError } from './error';
 import type { Happening } from './happenings';
 import type { Op } from './ops';
-import { amountOf, prepareSample, type Sample, type SampleSpec } from './sample';
+import { amountOf, type CompoundSample, prepareSample, type Sample, type SampleSpec } from './sample';
 import { emptyVessel, isEmpty, type Vessel } from './vessel';
 import * as wet from './wet';
 
@@ -16,6 +16,8 @@ export interface Bench {
   /** Grams or mL of sample left. */
   readonly left: number;
   readonly vessels: Readonly<Record<string, Vessel>>;
+  /** Parts of a mixture of compounds that were put aside, with the grams there are. */
+  readonly portions?: Readonly<Record<string, { readonly sample: CompoundSample; readonly left: number }>>;
   /** Minutes of work so far. */
   readonly minutes: number;
 }
@@ -231,6 +233,26 @@ export function perform(bench: Bench, op: Op): Step {
       const made = fusion(bench.sample, op);
       const spent = spend(bench, (op.sample_mg * op.tubes) / 1000, 'g');
       return one(spent, 12 + op.gentle_minutes, { vessel: made.vessel, happened: [{ what: 'extract', ...made }] });
+    }
+    case 'shake-out': {
+      const { sample, portion, shows } = separate(bench.sample, bench.left, op);
+      if (bench.portions?.[op.portion])
+        throw new BenchError(`portion: there is a portion ${op.portion} already; give it another name`);
+      const portions = { ...bench.portions, [op.portion]: { sample: portion, left: portion.grams } };
+      return {
+        bench: { ...withVessels(bench, 6 * op.times), sample, left: sample.grams, portions },
+        happened: [{ what: 'class-test', shows }],
+        vessel: null,
+      };
+    }
+    case 'work-on': {
+      const { [op.portion]: chosen, ...rest } = bench.portions ?? {};
+      if (!chosen || chosen.left <= 0)
+        throw new BenchError(
+          `portion: there is no portion ${op.portion}; there are ${Object.keys(bench.portions ?? {}).join(', ') || 'none yet'}`,
+        );
+      const aside = { sample: asCompound(bench.sample, op.op), left: bench.left };
+      return { bench: { ...bench, ...chosen, portions: { ...rest, [op.aside]: aside } }, happened: [], vessel: null };
     }
     case 'test': {
       const shown = compoundTest(bench.sample, op);

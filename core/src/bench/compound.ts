@@ -1,7 +1,9 @@
 /** What is done with an organic compound: fused with sodium, or put to a classification test. */
 import { addAmounts, overComponents } from '../matter/catalogue';
-import { classTest, controlFor } from '../organic/classtests';
+import { classTest, colourOf, controlFor } from '../organic/classtests';
 import { LYE, SODIUM } from '../organic/data/fusion';
+import { shakeOut } from '../organic/extraction';
+import { isSolid } from '../organic/melting';
 import { fuse, type Fused, refusal, TAR } from '../organic/fusion';
 import { StructureError } from '../organic/smiles';
 import { structureOf } from '../organic/structure';
@@ -9,7 +11,7 @@ import { gramsForTest, waitForTest } from '../organic/testids';
 import type { Observation } from '../vocabulary/observation';
 import type { OpOf } from './ops';
 import { BenchError } from './error';
-import type { Sample } from './sample';
+import { amountOf, type CompoundSample, mixtureOf, type Sample } from './sample';
 import { letReact } from './reacting';
 import { visibleSolids } from './solids';
 import { emptyVessel, type Vessel, WATER_PER_LITRE } from './vessel';
@@ -17,9 +19,8 @@ import { emptyVessel, type Vessel, WATER_PER_LITRE } from './vessel';
 /** The vessel that holds what a sodium fusion made. */
 export const EXTRACT = 'extract';
 
-type CompoundSample = Extract<Sample, { kind: 'compound' }>;
-
-function compound(sample: Sample, op: string): CompoundSample {
+/** @throws BenchError for a sample that is none. */
+export function asCompound(sample: Sample, op: string): CompoundSample {
   if (sample.kind !== 'compound')
     throw new BenchError(`${op}: this is for organic compounds; give the sample as {"smiles": …, "grams": …}`);
   return sample;
@@ -58,7 +59,7 @@ function fusedOrRefused(smiles: string, op: OpOf<'fuse'>): Fused {
 
 /** Fuses, boils out, boils down and filters. @throws BenchError for what must not be fused. */
 export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; good: boolean } {
-  const { smiles } = compound(sample, 'fuse');
+  const { smiles } = asCompound(sample, 'fuse');
   const fused = smiles === undefined ? lye(op) : fusedOrRefused(smiles, op);
   const amounts: Record<string, number> = { H2O: (fused.mL / 1000) * WATER_PER_LITRE };
   for (const [ion, mol] of Object.entries(fused.ions)) addAmounts(amounts, overComponents(ion), mol);
@@ -75,7 +76,7 @@ export function compoundTest(
   sample: Sample,
   op: OpOf<'test'>,
 ): { shows: readonly Observation[]; minutes: number; grams: number } {
-  const { smiles, impurity } = compound(sample, 'test');
+  const { smiles, impurity } = asCompound(sample, 'test');
   const cost = { minutes: HANDLING_MINUTES + waitForTest(op.test), grams: gramsForTest(op.test) };
   // A control stands beside the sample: it takes hands, not waiting.
   if (op.control) return { shows: classTest(controlFor(op.test, op.control), op.test).see, minutes: HANDLING_MINUTES, grams: 0 };
@@ -87,4 +88,34 @@ export function compoundTest(
     ...(op['mixed-with'] !== undefined && { mixedWith: op['mixed-with'] }),
   };
   return { shows: asBenchError(() => classTest(structureOf(smiles), op.test, how).see), ...cost };
+}
+
+/** mg of a solid that is seen to fall. */
+const FALLS_MG = 2;
+
+/** Shakes the sample in ether with an acid or base. @param left grams of it that there are. */
+export function separate(
+  sample: Sample,
+  left: number,
+  op: OpOf<'shake-out'>,
+): { sample: CompoundSample; portion: CompoundSample; shows: readonly Observation[] } {
+  const { smiles, parts = [{ smiles: smiles ?? '', grams: 1 }] } = asCompound(sample, 'shake-out');
+  if (smiles === undefined) throw new BenchError('shake-out: of a real compound write down what you see');
+  const share = left / amountOf(sample).amount;
+  const there = parts.map((p) => ({ ...p, grams: p.grams * share }));
+  const { ether, washings } = shakeOut(there, op.with, op.times);
+  if (!ether.length) throw new BenchError('shake-out: nothing is left in the ether; take fewer washings');
+  const grams = washings.reduce((sum, p) => sum + p.grams, 0);
+  if (!washings.length || grams * 1000 < FALLS_MG)
+    return {
+      sample: mixtureOf(ether),
+      portion: mixtureOf(ether.map((p) => ({ ...p, grams: 0 }))),
+      shows: [{ channel: 'precipitate', event: 'none' }],
+    };
+  const portion = mixtureOf(washings);
+  const free = structureOf(portion.smiles!);
+  const shown: Observation = isSolid(free)
+    ? { channel: 'precipitate', event: 'formed', colour: colourOf(free) }
+    : { channel: 'layer', event: 'present', colour: colourOf(free) };
+  return { sample: mixtureOf(ether), portion, shows: [shown] };
 }

@@ -1,5 +1,6 @@
 /** The operations that a bench script or a person can ask for, as spec'd fields. */
 import { z } from 'zod';
+import { type Wash, WASHES } from '../organic/extraction';
 import { isOrganicTest, ORGANIC_TEST_IDS } from '../organic/testids';
 import { PAPERS } from '../vocabulary/words';
 
@@ -114,6 +115,15 @@ export const opSchema = z.discriminatedUnion('op', [
     dried: z.boolean().optional(),
     covered: z.boolean().optional(),
   }),
+  /** Shakes the sample in ether with an acid or base; what is set free of the washings becomes a portion. */
+  z.strictObject({
+    op: z.literal('shake-out'),
+    with: z.enum(Object.keys(WASHES) as [Wash, ...Wash[]]),
+    times: z.int().min(1).max(5),
+    portion: vessel,
+  }),
+  /** Puts the sample aside as a portion and goes on with another. */
+  z.strictObject({ op: z.literal('work-on'), portion: vessel, aside: vessel }),
   z.strictObject({
     op: z.literal('test'),
     test: z.string().refine(isOrganicTest, {

@@ -4,6 +4,7 @@ import { BenchError } from './error';
 import { addAmounts, ionId, overComponents } from '../matter/catalogue';
 import { FormulaError, parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
+import { type Part, purityOf } from '../organic/extraction';
 import { StructureError } from '../organic/smiles';
 import { structureOf } from '../organic/structure';
 
@@ -26,6 +27,12 @@ export const sampleSchema = z.union([
     grams: positive.max(1000),
     /** Mole fraction of something else in it. */
     impurity: z.number().min(0).max(0.3).optional(),
+  }),
+  z.strictObject({
+    compounds: z
+      .array(z.strictObject({ smiles: z.string().min(1).max(500), grams: positive.max(1000) }))
+      .min(2)
+      .max(4),
   }),
 ]);
 
@@ -51,7 +58,11 @@ export type Sample =
       /** Absent for a real compound, which only the person sees. */
       readonly smiles?: string;
       readonly impurity?: number;
+      /** Of a mixture all that is in it; `smiles` is what there is most of. */
+      readonly parts?: readonly Part[];
     };
+
+export type CompoundSample = Extract<Sample, { kind: 'compound' }>;
 
 /** What a mole of acid is that keeps the ions of a solution dissolved. */
 const ADDED_ACID = { 'H+': 1, 'NO3-': 1 };
@@ -60,18 +71,34 @@ const ADDED_ACID = { 'H+': 1, 'NO3-': 1 };
 export const amountOf = (sample: Sample): { readonly amount: number; readonly unit: 'g' | 'mL' } =>
   sample.kind === 'solution' ? { amount: sample.mL, unit: 'mL' } : { amount: sample.grams, unit: 'g' };
 
+function mustBeRead(smiles: string, field: string): void {
+  try {
+    structureOf(smiles);
+  } catch (error) {
+    if (error instanceof StructureError) throw new BenchError(`${field}: ${error.message}`);
+    throw error;
+  }
+}
+
+/** A mixture of compounds as a sample. */
+export const mixtureOf = (parts: readonly Part[]): CompoundSample => ({
+  kind: 'compound',
+  grams: parts.reduce((sum, p) => sum + p.grams, 0),
+  ...purityOf(parts),
+  parts,
+});
+
 /**
  * Checks a sample and works out what is in it.
  * @throws BenchError naming the field that is wrong and what was expected.
  */
 export function prepareSample(spec: SampleSpec): Sample {
+  if ('compounds' in spec) {
+    spec.compounds.forEach((part, i) => mustBeRead(part.smiles, `sample.compounds[${i}].smiles`));
+    return mixtureOf(spec.compounds);
+  }
   if ('smiles' in spec) {
-    try {
-      structureOf(spec.smiles);
-    } catch (error) {
-      if (error instanceof StructureError) throw new BenchError(`sample.smiles: ${error.message}`);
-      throw error;
-    }
+    mustBeRead(spec.smiles, 'sample.smiles');
     const { smiles, grams, impurity } = spec;
     return { kind: 'compound', grams, smiles, ...(impurity && { impurity }) };
   }

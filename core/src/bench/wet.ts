@@ -28,31 +28,6 @@ const MOTHER_LIQUOR_ML = 0.1;
 /** A tube with no more than this and no solid is rinsed when it is to be washed. */
 const RINSED_ML = 0.3;
 const ADD_MINUTES = 0.25;
-/** Share of the nitrogen monoxide made at a junction that a thin ring above it holds. Uncertain. */
-const RISING_SHARE = 0.15;
-
-/** Parts of the acid to one of the liquid above, from the middle of a junction down. */
-const MIXED_PARTS = [1, 3, 9];
-
-/** The zones at a junction with an acid that lies beneath: where both meet, and above it, where a gas made there rises. */
-export function junctionZones(vessel: Vessel): Vessel[] {
-  if (!vessel.beneath || vessel.mL <= 0) return [];
-  const upper = drawOff(vessel, vessel.mL / 2).portion;
-  const zone = (id: string, amounts: Amounts, mL: number) =>
-    letReact({ ...emptyVessel(id), amounts, mL, celsius: 40 }, { minutes: 1 }).vessel;
-  const { beneath } = vessel;
-  const mixed = (parts: number) =>
-    zone('junction', addAmounts({ ...upper.amounts }, beneath.amounts, (parts * upper.mL) / beneath.mL), upper.mL * (1 + parts));
-  const [junction, ...deeper] = MIXED_PARTS.map(mixed) as [Vessel, ...Vessel[]];
-  const risen: Record<string, number> = {};
-  for (const { id, senses } of gasById.values())
-    if (senses.rises) risen[id] = RISING_SHARE * ((junction.amounts[id] ?? 0) + (junction.gas[id] ?? 0));
-  const above = Object.values(risen).some((mol) => mol > 0)
-    ? [zone('above', addAmounts({ ...upper.amounts }, risen), upper.mL)]
-    : [];
-  return [...above, junction, ...deeper];
-}
-
 /** What a stretch of time brought to a vessel. */
 function happenedIn(before: Vessel, after: Vessel, minutes: number, heated: boolean): Happening[] {
   const left: Record<string, number> = {};

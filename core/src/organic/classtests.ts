@@ -3,10 +3,14 @@ import type { Observation } from '../vocabulary/observation';
 import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
 import { type PhysicalTest, type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
 import type { Reaction, Reactivity } from './data/reactivity';
+import { densityOf, refractiveIndexOf } from './constants';
+import type { DerivativeRow } from './data/derivatives';
+import { derivativeOf } from './derivatives';
+import { titrate } from './equivalents';
 import { OXIDES } from '../matter/data/dry';
 import { ownPH, solubilityIn } from './solubility';
 import { type Structure, structureOf } from './structure';
-import { physicalTest, reagentTest } from './testids';
+import { derivativeTest, physicalTest, reagentTest } from './testids';
 import { strongest } from './acidity';
 
 export type Grade = 'strong' | 'weak' | 'slow' | 'negative';
@@ -160,6 +164,29 @@ function boiling(s: Structure): Observation[] {
     : [{ channel: 'temperature', event: 'none' }];
 }
 
+const NO_MEASUREMENT: Observation[] = [{ channel: 'measurement', event: 'none' }];
+const measurement = (event: 'refractive-index' | 'density', value: number): Observation[] => [
+  { channel: 'measurement', event, value },
+];
+
+function derivative(s: Structure, row: DerivativeRow): ClassTestResult {
+  const made = derivativeOf(s, row);
+  if (!made) return { see: [{ channel: 'precipitate', event: 'none' }], grade: 'negative' };
+  const crystals: Observation = { channel: 'precipitate', event: 'formed', colour: row.colour, texture: 'crystalline' };
+  const { melts } = made;
+  const point: Observation[] = melts
+    ? [
+        {
+          channel: 'temperature',
+          event: melts.decomposes ? 'decomposes' : 'melts',
+          celsius: melts.celsius - 1,
+          to: melts.celsius,
+        },
+      ]
+    : [];
+  return { see: [crystals, ...point], grade: 'strong' };
+}
+
 function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions): Observation[] {
   if (typeof does === 'object') return solubility(s, does.dissolve);
   switch (does) {
@@ -175,6 +202,17 @@ function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions):
       return melting(s, how);
     case 'boil':
       return boiling(s);
+    case 'refractive-index':
+      return isSolid(s) ? NO_MEASUREMENT : measurement(does, Math.round(refractiveIndexOf(s).value * 1e4) / 1e4);
+    case 'density':
+      return isSolid(s) ? NO_MEASUREMENT : measurement(does, Math.round(densityOf(s).value * 1e3) / 1e3);
+    case 'neutralisation-equivalent':
+    case 'saponification-equivalent': {
+      const read = titrate(s, does);
+      return read
+        ? [{ channel: 'measurement', event: does, value: read.equivalent, grams: read.grams, mL: read.mL }]
+        : NO_MEASUREMENT;
+    }
   }
 }
 
@@ -184,9 +222,11 @@ function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions):
  */
 export function classTest(s: Structure, test: string, how: MeltingConditions = {}): ClassTestResult {
   const plain = physicalTest.get(test);
-  return plain ? { see: physical(plain, s, how), grade: 'strong' } : react(s, reagentTest.get(test)!);
+  if (plain) return { see: physical(plain, s, how), grade: 'strong' };
+  const row = derivativeTest.get(test);
+  return row ? derivative(s, row) : react(s, reagentTest.get(test)!);
 }
 
 /** The compound that is run beside the sample. */
 export const controlFor = (test: string, which: 'positive' | 'negative'): Structure =>
-  structureOf((physicalTest.get(test) ?? reagentTest.get(test))![which]);
+  structureOf((physicalTest.get(test) ?? derivativeTest.get(test) ?? reagentTest.get(test))![which]);

@@ -1,5 +1,5 @@
 /** The library of compounds, read from its table. */
-import { HAZARDS, LIBRARY_ROWS } from './data/library';
+import { ENANTIOMER_ROWS, HAZARDS, LIBRARY_ROWS } from './data/library';
 import { structureOf } from './structure';
 
 export interface Temperature {
@@ -23,15 +23,16 @@ export interface Compound {
 export const LIBRARY_SOURCE = 'CRC Handbook of Chemistry and Physics, 95th ed.';
 const WATER = { s: 'soluble', p: 'partly', i: 'insoluble' } as const;
 
-function temperature(text: string): Temperature | undefined {
+/** Reads a temperature of the tables. */
+export function temperatureIn(text: string): Temperature | undefined {
   if (text === '-') return undefined;
   return { celsius: Number.parseFloat(text), decomposes: text.includes('d'), uncertain: text.includes('~') };
 }
 
 function row(line: string): Compound {
   const [name, smiles, melting, boiling, water, hazards] = line.split('|') as [string, string, string, string, string, string];
-  const melts = temperature(melting);
-  const boils = temperature(boiling);
+  const melts = temperatureIn(melting);
+  const boils = temperatureIn(boiling);
   return {
     name,
     smiles,
@@ -72,4 +73,19 @@ export function inLibrary(smiles: string): Compound | undefined {
   if (exact) return exact;
   const alike = byFlatKey.get(keyOf(flat(smiles)))?.filter((c) => !smiles.includes('@') || !c.smiles.includes('@')) ?? [];
   return alike.length === 1 ? alike[0] : undefined;
+}
+
+const enantiomers: ReadonlyMap<string, readonly [racemate: Temperature, enantiomer: Temperature]> = new Map(
+  ENANTIOMER_ROWS.trim()
+    .split('\n')
+    .map((line) => {
+      const [name, ...points] = line.split('|') as [string, string, string];
+      return [name, points.map((text) => temperatureIn(text)!) as [Temperature, Temperature]];
+    }),
+);
+
+/** Where a library compound melts when it is written so: a racemate where no centre is named. */
+export function meltsAs(compound: Compound, smiles: string): Temperature | undefined {
+  const [racemate, enantiomer] = enantiomers.get(compound.name) ?? [];
+  return (smiles.includes('@') ? enantiomer : racemate) ?? compound.melts;
 }

@@ -1,6 +1,6 @@
 /** Melting and boiling points: from the library, else estimated; and what a small apparatus shows of them. */
 import { JOBACK } from './data/joback';
-import { inLibrary } from './library';
+import { inLibrary, meltsAs } from './library';
 import { boilingAt } from './thermometer';
 import { matchesOf, type Structure, structureOf } from './structure';
 
@@ -37,12 +37,13 @@ export function pointsOf(s: Structure): Points {
     known.set(s.key, (out = { ...(melts !== undefined && { melts }), decomposes: true, estimated: true }));
     return out;
   }
-  const guess = listed?.melts && listed.boils ? undefined : estimatedPoints(s);
+  const melts = listed && meltsAs(listed, s.smiles);
+  const guess = melts && listed?.boils ? undefined : estimatedPoints(s);
   out = listed
     ? {
-        ...(listed.melts && { melts: listed.melts.celsius }),
+        ...(melts && { melts: melts.celsius }),
         ...(listed.boils && { boils: listed.boils.celsius }),
-        decomposes: !!(listed.melts?.decomposes ?? listed.boils?.decomposes),
+        decomposes: !!(melts?.decomposes ?? listed.boils?.decomposes),
         estimated: false,
       }
     : { ...guess!, decomposes: guess!.boils > 450, estimated: true };

@@ -24,7 +24,6 @@ const SALT = 1.5;
 const STEPS: readonly (readonly [feature: Feature, step: number])[] = [
   ['nitro-aryl', -0.95],
   ['phenol', 0.6],
-  ['salicyl', -0.8],
   ['anthranilic', -0.7],
   ['nitro-phenol', -0.7],
   ['amino-acid', -1.2],

@@ -1,7 +1,15 @@
 /** A molecule as chemistry sees it: elements, features, and how its groups act on each other. */
 import { type Molecule, MoleculeProperties, SmilesParser, SSSearcher } from 'openchemlib';
 import { readCompound, type Salt } from './salts';
-import { type Feature, type Group, GROUPS, SURROUNDINGS, TESTED_ELEMENTS, type TestedElement } from './data/features';
+import {
+  type Feature,
+  type Group,
+  GROUPS,
+  PARTITION_STEPS,
+  SURROUNDINGS,
+  TESTED_ELEMENTS,
+  type TestedElement,
+} from './data/features';
 
 export interface Structure {
   readonly smiles: string;
@@ -13,7 +21,7 @@ export interface Structure {
   readonly molarMass: number;
   readonly atoms: Readonly<Record<string, number>>;
   readonly aromaticRings: number;
-  /** Estimated logarithm of the octanol–water partition, by OpenChemLib's increments. */
+  /** Estimated logarithm of the octanol–water partition, by OpenChemLib's increments and `PARTITION_STEPS`. */
   readonly logP: number;
   count(feature: Feature): number;
   has(...any: readonly Feature[]): boolean;
@@ -33,7 +41,8 @@ function matches(molecule: Molecule, smarts: string): number[][] {
   if (!query) queries.set(smarts, (query = parser.parseMolecule(smarts)));
   searcher.setMol(query, molecule);
   searcher.findFragmentInMolecule({ countMode: 'overlapping' });
-  return searcher.getMatchList();
+  // What a pattern only excludes has no atom.
+  return searcher.getMatchList().map((atoms) => atoms.filter((a) => a >= 0));
 }
 
 const patternsOf = (feature: string): readonly string[] => {
@@ -92,7 +101,10 @@ export function structureOf(smiles: string): Structure {
     atoms,
     aromaticRings: molecule.getAromaticRingCount(),
     get logP() {
-      return (logP ??= new MoleculeProperties(molecule).logP);
+      return (logP ??= PARTITION_STEPS.reduce(
+        (sum, [feature, step]) => sum + step * count(feature),
+        new MoleculeProperties(molecule).logP,
+      ));
     },
     count,
     places: (feature) => patternsOf(feature).flatMap((smarts) => matches(molecule, smarts)),

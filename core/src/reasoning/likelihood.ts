@@ -42,6 +42,10 @@ export const SURPRISING = 0.04;
 /** The same for a rough composition of two salts, which forgives more. */
 export const SURPRISING_LOOSE = 0.12;
 
+/** Of a titration, as a share of its value; of what an instrument shows, in its own unit. By judgement. */
+const spreadOf = (of: Observation['event'], value: number) =>
+  of === 'refractive-index' ? 0.002 : of === 'density' ? 0.01 : 0.02 * value;
+
 const nearness = new Map<string, number>();
 
 function colourFactor(a: Colour, b: Colour): number {
@@ -79,6 +83,8 @@ function answers(r: Observation, e: Observation): number {
   if (r.smell !== undefined && e.smell !== undefined) p *= r.smell === e.smell ? SAME_EVENT : OTHER_COLOUR;
   if (r.celsius !== undefined && e.celsius !== undefined)
     p *= Math.exp(-0.5 * (((r.to ?? r.celsius) - (e.to ?? e.celsius)) / THERMOMETER) ** 2) + OFF_RANGE;
+  if (r.value !== undefined && e.value !== undefined)
+    p *= Math.exp(-0.5 * ((r.value - e.value) / spreadOf(e.event, e.value)) ** 2) + OFF_RANGE;
   if (r.pH !== undefined && e.pH !== undefined) p *= Math.exp(-0.5 * ((r.pH - e.pH) / 0.8) ** 2) + 0.001;
   return p;
 }

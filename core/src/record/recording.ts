@@ -11,6 +11,7 @@ export function nameSample(sample: SampleSpec): string {
   if ('salts' in sample)
     return sample.salts.map((s) => `${s.formula}${sample.salts.length > 1 ? ` (${s.grams} g)` : ''}`).join(', ');
   if ('smiles' in sample) return sample.smiles;
+  if ('compounds' in sample) return sample.compounds.map((c) => `${c.smiles} (${c.grams} g)`).join(', ');
   return Object.entries(sample.solution)
     .map(([ion, molar]) => `${ion} ${molar} mol/L`)
     .join(', ');

@@ -72,6 +72,8 @@ export interface StandardTest {
   readonly caution?: string;
   /** A real danger: the test stands back behind others that tell as much. */
   readonly hazard?: 'high';
+  /** Done only where what is left cannot be told apart without it. */
+  readonly optional?: true;
   /** Solvents are tried one after another until one takes the sample: the rest are not needed. */
   readonly inTurn?: true;
   /** A thermometer is read. */

@@ -83,14 +83,14 @@ export const setAside = (route: readonly Station[]): Set<string> =>
 
 /** The first test to come. */
 export const nextOn = (route: readonly Station[]): StandardTest | null =>
-  route.flatMap((s) => s.stops).find((s) => s.standing.is === 'to-come')?.test ?? null;
+  route.flatMap((s) => s.stops).find((s) => s.standing.is === 'to-come' && !s.test.optional)?.test ?? null;
 
 /** One portion of the original solution: grams of salt in mL of solvent. */
 const SOLUTION = { grams: 0.4, mL: 12 };
 
 /** Grams of the dry sample that the tests to come will take, the original solution they draw on included. */
 export function stillNeeds(route: readonly Station[], rules: HouseRules, solutionML: number): number {
-  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !s.test.inTurn);
+  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !s.test.inTurn && !s.test.optional);
   const dry = open.reduce((sum, s) => sum + gramsOf(s.test, rules), 0);
   const school = schoolOf(rules);
   const drawn = open.reduce((sum, s) => {

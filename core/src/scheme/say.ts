@@ -20,6 +20,12 @@ const UNTIL = {
   'in-excess': 'drop by drop, until nothing more happens',
 };
 
+const WASH_NAMES = {
+  'hcl-5pc': 'hydrochloric acid, 5 %',
+  'nahco3-5pc': 'sodium hydrogencarbonate, 5 %',
+  'naoh-5pc': 'sodium hydroxide, 5 %',
+};
+
 /** @param tube what a vessel is called here. */
 export function sayOp(op: Op, tube: (id: string) => string): string {
   switch (op.op) {
@@ -88,6 +94,10 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
       return `Boil ${op.grams} g of the sample with sodium carbonate solution and filter into ${tube(op.to)}.`;
     case 'fuse':
       return `Fuse ${op.sample_mg} mg with ${op.sodium_mg} mg of sodium in ${op.tubes === 1 ? 'one tube' : `each of ${op.tubes} tubes`}, take it up in ${op.water_mL} mL of water, boil down to ${op.boil_to_mL} mL and filter.`;
+    case 'shake-out':
+      return `Dissolve the sample in ether and shake it ${op.times === 1 ? 'once' : `${op.times} times`} with ${WASH_NAMES[op.with]}; set free what the washings hold, as ${op.portion}.`;
+    case 'work-on':
+      return `Put the rest aside as ${op.aside} and go on with ${op.portion}.`;
     case 'test':
       return op.control ? `Run the ${op.control} control beside it.` : 'Do the test on the sample.';
   }

@@ -1,7 +1,7 @@
 /** What a vessel looks like, and what changed between two looks. */
 import { coveringPower, lumpsOf, visibleSolids } from '../bench/solids';
 import { solventById, type Vessel } from '../bench/vessel';
-import { junctionZones } from '../bench/wet';
+import { junctionZones } from '../bench/junction';
 import { type Amounts, gasById, inertById, inertSolids } from '../matter/catalogue';
 import { LAYER_SPECTRA } from '../matter/data/reagents';
 import { type Band, SPECTRA } from '../matter/data/spectra';

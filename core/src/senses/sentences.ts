@@ -43,6 +43,11 @@ export function sayObservation(o: Observation): string {
       const range = o.celsius !== undefined && `${o.celsius}${o.to === undefined ? '' : ` to ${o.to}`} °C`;
       return join(o.event && plainWord(o.event), range);
     }
+    case 'measurement': {
+      if (o.event === 'none') return 'no measurement';
+      const weighed = o.grams !== undefined && o.mL !== undefined && `(${o.grams} g took ${o.mL} mL)`;
+      return join(plainWord(o.event ?? label), o.value !== undefined && String(o.value), o.event === 'density' && 'g/mL', weighed);
+    }
     case 'extract': {
       const judged = o.event === 'repeat-fusion' ? '(to be repeated)' : o.event === 'good' && '(good)';
       return join(o.clarity, colour, 'extract', judged);

@@ -132,7 +132,7 @@ function tubeOf(see: readonly Observation[]): Drawing | undefined {
 }
 
 /** Read or smelt or seen in a flame, not in a tube. */
-const READ_OFF: readonly Channel[] = ['smell', 'temperature', 'soot', 'paper', 'flame', 'solid'];
+const READ_OFF: readonly Channel[] = ['smell', 'temperature', 'measurement', 'soot', 'paper', 'flame', 'solid'];
 
 function shown(of: ShownTube['of'], see: readonly Observation[]): ShownTube {
   const drawing = tubeOf(see);

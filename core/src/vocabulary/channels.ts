@@ -221,6 +221,16 @@ export const CHANNELS = {
     },
     nothing: [{ event: 'none' }],
   },
+  measurement: {
+    label: 'Measurement',
+    fields: {
+      event: ['refractive-index', 'density', 'neutralisation-equivalent', 'saponification-equivalent', 'none'],
+      value: { least: 0, most: 2000, whole: false, label: 'value', step: 0.0001 },
+      grams: { least: 0, most: 100, whole: false, label: 'weighed, g', step: 0.001 },
+      mL: { least: 0, most: 100, whole: false, label: 'burette, mL', step: 0.05 },
+    },
+    nothing: [{ event: 'none' }],
+  },
 } as const satisfies Readonly<Record<string, ChannelRow>>;
 
 export type Channel = keyof typeof CHANNELS;

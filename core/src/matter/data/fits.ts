@@ -50,7 +50,7 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   // Aluminium, iron, zinc, manganese
   'Al4(OH)9(C22H11O9)': 'the red lake in acetate, which ammonia leaves',
   'Fe4(Fe(CN)6)3':
-    'blue that dilute acid leaves and alkali destroys; the reviewed -40.5 dissolves in 1 M acid with the activities of this model',
+    'the reviewed -40.5 (CRC), a product of concentrations in salt solutions, brought to zero ionic strength by the activities of this model at 0.5 mol/L',
   'Fe3(Fe(CN)6)2': 'blue that dilute acid leaves and alkali destroys',
   'K2FeFe(CN)6': 'white to pale blue from fresh iron(II)',
   'Fe(C4H7N2O2)2': 'red in ammonia with iron(II), much paler and more soluble than that of nickel',

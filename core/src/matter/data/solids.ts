@@ -173,7 +173,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
   ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
   ['FeAsO4', 'Fe3+ + AsO4^3-', -20.2, 'buff', 'gelatinous', 'CRC', { hex: '#e6dcb4' }],
-  ['Fe4(Fe(CN)6)3', '4 Fe3+ + 3 Fe(CN)6^4-', -55.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
+  ['Fe4(Fe(CN)6)3', '4 Fe3+ + 3 Fe(CN)6^4-', -51.8, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
   ['Fe3(Fe(CN)6)2', '3 Fe2+ + 2 Fe(CN)6^3-', -34.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
   ['K2FeFe(CN)6', '2 K+ + Fe2+ + Fe(CN)6^4-', -13.0, 'pale-blue', 'fine', 'FIT', { hex: '#b9d3e6' }],
   ['Fe(C4H7N2O2)2', 'Fe2+ + 2 C4H8N2O2 - 2 H+', -9.5, 'red', 'fine', 'FIT', { hex: '#b8402f' }],

@@ -72,6 +72,8 @@ export const SURROUNDINGS = {
   enone: '[C;!a]=[C;!a][CX3](=O)[#6]',
   'diaryl-ketone': 'c[CX3](=O)c',
   diketone: '[#6][CX3](=O)[CX3](=O)[#6]',
+  'vicinal-diol': '[OX2H][CX4][CX4][OX2H]',
+  'amino-alcohol': '[OX2H][CX4][CX4][NX3;H1,H2;!$(NC=O)]',
   acyloin: '[OX2H][CX4][CX3](=O)[#6]',
   'formic-acid': '[CX3;H1](=O)[OX2H]',
   formate: '[CX3;H1](=O)[OX2][#6]',
@@ -155,3 +157,13 @@ export type SaltFeature = 'halide-ion' | 'ammonium-ion' | 'carboxylate-ion';
 
 export type Surrounding = keyof typeof SURROUNDINGS;
 export type Feature = Group | Surrounding | SaltFeature;
+
+/**
+ * What OpenChemLib's increments miss of log P, for each group: a nitrogen between ring and chains, and a hydroxyl that is bound
+ * within its ring. Fitted to N,N-dimethylaniline 2.31, N,N-diethylaniline 3.31, methyl salicylate 2.55 and salicylaldehyde 1.81
+ * (C. Hansch et al., Exploring QSAR, ACS, 1995).
+ */
+export const PARTITION_STEPS: readonly (readonly [feature: Feature, step: number])[] = [
+  ['aryl-amine-tertiary', 0.85],
+  ['salicyl', 0.9],
+];

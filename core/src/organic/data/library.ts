@@ -141,7 +141,7 @@ eugenol|COc1cc(CC=C)ccc1O|-8|253|i|S
 4-chlorophenol|Oc1ccc(Cl)cc1|43|220|p|HN
 2,4-dichlorophenol|Oc1ccc(Cl)cc1Cl|45|210|i|TC
 2,4,6-trichlorophenol|Oc1c(Cl)cc(Cl)cc1Cl|69|246|i|HKN
-pentachlorophenol|Oc1c(Cl)c(Cl)c(Cl)c(Cl)c1Cl|174|310d|i|TKN
+pentachlorophenol|Oc1c(Cl)c(Cl)c(Cl)c(Cl)c1Cl|190~|310d|i|TKN
 4-bromophenol|Oc1ccc(Br)cc1|64|238|p|H
 2,4,6-tribromophenol|Oc1c(Br)cc(Br)cc1Br|94|-|i|N
 4-iodophenol|Oc1ccc(I)cc1|94|-|i|C
@@ -310,7 +310,7 @@ ethyl propanoate|CCOC(=O)CC|-74|99|p|F
 ethyl butanoate|CCOC(=O)CCC|-98|121|i|F
 methyl methacrylate|COC(=O)C(C)=C|-48|100|p|FIS
 ethyl acetoacetate|CCOC(=O)CC(C)=O|-45|181|p|I
-diethyl malonate|CCOC(=O)CC(=O)OCC|-50|199|i|
+diethyl malonate|CCOC(=O)CC(=O)OCC|-50|199|p|
 diethyl oxalate|CCOC(=O)C(=O)OCC|-41|186|p|H
 triacetin|CC(=O)OCC(COC(C)=O)OC(C)=O|-78|259|s|
 ethyl lactate|CCOC(=O)C(C)O|-26|154|s|FC
@@ -339,7 +339,7 @@ maleic anhydride|O=C1OC(=O)C=C1|53|202|s|CS
 phthalic anhydride|O=C1OC(=O)c2ccccc12|131|295|i|HCS
 benzoic anhydride|O=C(OC(=O)c1ccccc1)c1ccccc1|42|360|i|I
 acetyl chloride|CC(=O)Cl|-113|51|s|FCW
-benzoyl chloride|O=C(Cl)c1ccccc1|0|197|s|CLW
+benzoyl chloride|O=C(Cl)c1ccccc1|0|197|i|CLW
 formamide|NC=O|3|220|s|R
 acetamide|CC(N)=O|81|221|s|K
 propanamide|CCC(N)=O|80|213|s|H
@@ -413,7 +413,7 @@ p-toluidine|Cc1ccc(N)cc1|44|200|i|TN
 2-nitroaniline|Nc1ccccc1[N+](=O)[O-]|71|284|i|T
 3-nitroaniline|Nc1cccc(c1)[N+](=O)[O-]|113|306|i|T
 4-nitroaniline|Nc1ccc(cc1)[N+](=O)[O-]|147|332|i|T
-2,4-dinitroaniline|Nc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|180|-|i|T
+2,4-dinitroaniline|Nc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|188~|-|i|T
 1,2-phenylenediamine|Nc1ccccc1N|102|257|s|TSN
 1,3-phenylenediamine|Nc1cccc(N)c1|64|286|s|TSN
 1,4-phenylenediamine|Nc1ccc(N)cc1|142|267|p|TSN
@@ -430,7 +430,7 @@ azobenzene|N(=Nc1ccccc1)c1ccccc1|68|293|i|HKN
 4-aminoazobenzene|Nc1ccc(cc1)N=Nc1ccccc1|127|-|i|K
 cyclohexanone oxime|ON=C1CCCCC1|90|206|p|H
 benzaldoxime|O/N=C/c1ccccc1|35|-|i|I
-glycine|NCC(O)=O|262d|-|s|
+glycine|NCC(O)=O|262d~|-|s|
 alanine|CC(N)C(O)=O|297d|-|s|
 phenylalanine|NC(Cc1ccccc1)C(O)=O|283d|-|p|
 tyrosine|NC(Cc1ccc(O)cc1)C(O)=O|343d~|-|i|
@@ -439,7 +439,7 @@ methionine|CSCCC(N)C(O)=O|281d|-|s|
 glutamic acid|NC(CCC(O)=O)C(O)=O|205d~|-|p|
 asparagine|NC(CC(N)=O)C(O)=O|234d|-|p|
 nitromethane|C[N+](=O)[O-]|-29|101|s|FHE
-nitroethane|CC[N+](=O)[O-]|-90|114|p|FHE
+nitroethane|CC[N+](=O)[O-]|-90|114|s|FHE
 nitrobenzene|[O-][N+](=O)c1ccccc1|6|211|i|TRN
 2-nitrotoluene|Cc1ccccc1[N+](=O)[O-]|-10|222|i|HKN
 4-nitrotoluene|Cc1ccc(cc1)[N+](=O)[O-]|52|238|i|TN
@@ -519,4 +519,13 @@ ascorbic acid|OC[C@H](O)[C@H]1OC(=O)C(O)=C1O|191d|-|s|
 triphenyl phosphate|O=P(Oc1ccccc1)(Oc1ccccc1)Oc1ccccc1|50|-|i|N
 triphenylphosphine|c1ccc(cc1)P(c1ccccc1)c1ccccc1|80|377|i|HS
 triethyl phosphate|CCOP(=O)(OCC)OCC|-56|216|s|H
+`;
+
+/** Where an enantiomer melts otherwise than its racemate, °C: name | racemate | enantiomer. The same source, `~` as above. */
+export const ENANTIOMER_ROWS = `
+mandelic acid|119|133
+tartaric acid|206|170
+malic acid|131|100
+lactic acid|17~|53
+ibuprofen|76|52
 `;

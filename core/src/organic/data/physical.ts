@@ -27,7 +27,18 @@ export const SOLVENTS = Object.keys(SOLVENT_ROWS) as Solvent[];
 export interface PhysicalTest {
   readonly id: string;
   /** What is done; a solubility names its solvent. */
-  readonly does: 'look' | 'ignite' | 'copper-wire' | 'litmus' | 'melt' | 'boil' | { readonly dissolve: Solvent };
+  readonly does:
+    | 'look'
+    | 'ignite'
+    | 'copper-wire'
+    | 'litmus'
+    | 'melt'
+    | 'boil'
+    | 'refractive-index'
+    | 'density'
+    | 'neutralisation-equivalent'
+    | 'saponification-equivalent'
+    | { readonly dissolve: Solvent };
   readonly grams: number;
   /** From mixing to the last look. */
   readonly minutes: number;
@@ -64,4 +75,8 @@ export const PHYSICAL_TESTS: readonly PhysicalTest[] = [
   dissolving('h2so4-conc', 'CC(=O)c1ccccc1', 'CCCCCC'),
   { id: 'melting-point', does: 'melt', grams: POINT_GRAMS, minutes: POINT_MINUTES, positive: BENZOIC_ACID, negative: 'CCO' },
   { id: 'boiling-point', does: 'boil', grams: POINT_GRAMS, minutes: POINT_MINUTES, positive: 'CCO', negative: BENZOIC_ACID },
+  { id: 'refractive-index', does: 'refractive-index', grams: POINT_GRAMS, minutes: 4, positive: 'CCO', negative: BENZOIC_ACID },
+  { id: 'density', does: 'density', grams: 1, minutes: 4, positive: 'CCO', negative: BENZOIC_ACID },
+  { id: 'neutralisation-equivalent', does: 'neutralisation-equivalent', grams: 0.2, minutes: 15, positive: BENZOIC_ACID, negative: NAPHTHALENE },
+  { id: 'saponification-equivalent', does: 'saponification-equivalent', grams: 0.5, minutes: 60, positive: 'CCOC(=O)c1ccccc1', negative: NAPHTHALENE },
 ];

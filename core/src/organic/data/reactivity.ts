@@ -551,6 +551,30 @@ export const REACTIVITY = {
     blank: [still('pale-blue'), noPpt],
     reactions: [{ of: ['biuret', 'two-peptide-bonds'], halfLife: 0.2, gives: [liquid('violet')] }],
   },
+  osazone: {
+    wait: 20,
+    medium: 'water',
+    positive: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    negative: 'OCC(O)C(O)C(O)C(O)CO',
+    blank: [noPpt],
+    reactions: [
+      { of: ['carbohydrate'], unless: ['glycosidic-oxygen'], halfLife: (s) => (s.has('ketose') ? 2 : 5), gives: [ppt('yellow', 'crystalline')] },
+      // A double sugar's osazone stays dissolved while hot and crystallises in the cold.
+      { of: reducing, halfLife: 8, gives: [ppt('yellow', 'fine')] },
+      { of: ['carbohydrate'], halfLife: 30, gives: [ppt('yellow', 'crystalline')] },
+    ],
+  },
+  periodate: {
+    wait: 1,
+    medium: 'water',
+    positive: 'OCCO',
+    negative: 'CCO',
+    blank: [noPpt],
+    reactions: [
+      { of: ['vicinal-diol', 'acyloin', 'diketone', 'amino-alcohol'], halfLife: 0.15, gives: [ppt('white', 'fine')] },
+      { of: ['alpha-hydroxy-acid'], halfLife: 6, gives: [ppt('white', 'fine')] },
+    ],
+  },
   'lead-acetate-thiol': {
     wait: 3,
     medium: 'solvent',

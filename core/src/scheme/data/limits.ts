@@ -31,7 +31,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     title: 'Compounds',
-    text: 'Groups react by half-lives of the right order; products are seen, not isolated. Outside the library melting and boiling points are estimates, good to some tens of degrees, and solubility in water to a factor of five: its word is right for about four in five.',
+    text: 'Groups react by half-lives of the right order; products are seen, not isolated. Outside the library melting and boiling points are estimates, good to some tens of degrees, and solubility in water to a factor of five: its word is right for about four in five; refractive indices to 0.03, densities to 0.05 g/mL. A derivative that no table lists shows its crystals but no melting point.',
   },
   {
     title: 'Values without a source',

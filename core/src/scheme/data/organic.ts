@@ -1,19 +1,17 @@
 /**
  * Tests of an organic compound, after B. S. Furniss et al., Vogel's Textbook of Practical Organic Chemistry, 5th ed., ch. 9:
- * look and solubility, sodium fusion and the elements, the groups, and the melting or boiling point. Amounts are for a test
+ * look and solubility, sodium fusion and the elements, and the groups. Amounts are for a test
  * tube; what a test shows is computed.
  */
-import type { OpOf } from '../../bench/ops';
-import type { Channel } from '../../vocabulary/observation';
+import type { Pattern, StandardTest, When } from '../model';
+import { classTest, type Row } from './class-test';
+import { IDENTITY } from './identity';
 import { EXTRACT_PLACE } from './stations';
-import type { Pattern, Sign, StandardTest, Step, When } from '../model';
 import { anyPpt, boil, chosen, cool, drops, gone, layer, liquid, look, pour, ppt, proof, put, shake, sign, stand, take, turned, until } from './steps';
 
 const BLUES = ['blue', 'deep-blue', 'blue-green'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'orange-red'] as const;
 const PALE = ['white', 'off-white'] as const;
-const solidSeen: Pattern = { channel: 'solid', event: 'unchanged' };
-const liquidSeen: Pattern = { channel: 'solution', clarity: 'clear' };
 const dissolved: Pattern = { channel: 'solubility', event: 'soluble' };
 const dissolvedSome: Pattern = { channel: 'solubility', event: ['soluble', 'partly-soluble'] };
 
@@ -23,38 +21,6 @@ const SULFUR: When = { tests: ['sulfur-nitroprusside', 'sulfur-lead'], shows: [{
 const HALOGEN: When = { tests: ['halogen-silver', 'copper-wire-halogen'], shows: [anyPpt, { channel: 'flame', colour: ['green', 'blue-green', 'apple-green', 'pale-green', 'dark-green'], duration: 'lasting' }], otherwise: 'no chlorine, bromine or iodine was found' };
 const CARBONYL: When = { tests: ['dnp', 'alpha-naphthol-acid'], shows: [anyPpt, { channel: 'ring', event: 'formed' }], otherwise: 'no carbonyl group and no sugar was found' };
 const HYDROXYL: When = { tests: ['cerium-nitrate'], shows: liquid('red'), otherwise: 'cerium nitrate showed no alcohol' };
-
-interface Row {
-  readonly id: string;
-  readonly title: string;
-  readonly station: string;
-  readonly purpose: string;
-  /** The procedure, for a person. */
-  readonly how: string;
-  readonly watch: readonly Channel[];
-  readonly materials?: readonly string[];
-  readonly signs?: readonly Sign[];
-  readonly when?: When;
-  readonly caution?: string;
-  readonly hazard?: 'high';
-  readonly reads?: StandardTest['reads'];
-  readonly mistaken?: string;
-  readonly after?: readonly string[];
-  readonly closes?: true;
-  /** No sample is run beside it. */
-  readonly alone?: true;
-}
-
-const run = (test: string, control?: 'positive' | 'negative'): OpOf<'test'> => ({ op: 'test', test, ...(control && { control }) });
-
-/** A test with a known positive and a known negative beside the sample. */
-function classTest({ id, how, station, alone, ...rest }: Row): StandardTest {
-  const beside: Step[] = alone ? [] : [
-    { op: run(id, 'positive'), say: 'Positive control: the same with a compound that is known to react.', why: 'So that you know the reagent works, and what to look for.' },
-    { op: run(id, 'negative'), say: 'Negative control: the same with a compound that does not react.', why: 'So that the colour of the reagent is not taken for a result.' },
-  ];
-  return { id, ...rest, station: { organic: station }, steps: [...beside, { op: run(id), say: how }] };
-}
 
 const solubility = (id: string, title: string, how: string, purpose: string, extra: Partial<Row> = {}): StandardTest =>
   classTest({ id, title, station: 'solubility', how, purpose, watch: ['solubility', 'gas'], alone: true, ...extra });
@@ -285,6 +251,15 @@ const GROUPS: readonly StandardTest[] = [
     purpose: 'Aldehydes, methyl ketones and small ring ketones crystallise with hydrogensulfite; others do not.',
     how: 'Shake 5 drops or 0.1 g in ethanol with 2 mL of cold saturated sodium hydrogensulfite; wait 5 minutes.', caution: 'Sulfur dioxide: hood.',
     signs: [sign(['aldehyde', 'ketone'], { channel: 'precipitate', event: 'formed', colour: 'white' })] }),
+  classTest({ id: 'osazone', title: 'Osazone', station: 'carbonyl', watch: ['precipitate'], materials: ['phenylhydrazine hydrochloride, sodium acetate'], when: CARBONYL,
+    purpose: 'Sugars give yellow crystals: ketoses in two minutes, glucose in five, galactose later, double sugars only on cooling.',
+    how: 'Heat 0.1 g with 0.2 g of phenylhydrazine hydrochloride, 0.3 g of sodium acetate and 2 mL of water in boiling water; note when crystals come, up to 20 minutes, then cool.', caution: 'Phenylhydrazine is poisonous through the skin and may cause cancer: gloves, hood.', hazard: 'high',
+    signs: [sign('carbohydrate', { channel: 'precipitate', event: 'formed', colour: 'yellow' })], mistaken: 'Glucose and fructose give the same osazone: only the time differs.' }),
+  classTest({ id: 'periodate', title: 'Periodic acid', station: 'hydroxyl', watch: ['precipitate'], materials: ['periodic acid, 0.5 %', 'nitric acid', 'silver nitrate, 5 %'],
+    when: { tests: ['solubility-water'], shows: dissolvedSome, otherwise: 'it does not dissolve in water' },
+    purpose: 'Diols and others with oxygen on neighbouring carbons are cut, and the iodate left falls with silver.',
+    how: 'To 2 mL of the reagent and a drop of nitric acid add 30 mg; shake 15 seconds; add 2 drops of silver nitrate; look at once.', caution: 'An oxidiser: keep it from what burns.',
+    signs: [sign(['alcohol-primary', 'alcohol-secondary', 'carbohydrate'], { channel: 'precipitate', event: 'formed', colour: 'white' })], mistaken: 'Silver periodate is brown; only a white solid counts. Hydroxy acids answer slowly.' }),
   classTest({ id: 'ninhydrin', title: 'Ninhydrin', station: 'nitrogen', watch: ['solution'], materials: ['ninhydrin, 0.2 % in water'], when: NITROGEN,
     purpose: 'Amino acids and primary amines are violet with warm ninhydrin, proline yellow.',
     how: 'Add 5 mg in water to 1 mL of the reagent; 3 minutes in boiling water.', caution: 'It stains skin for days: gloves.',
@@ -299,17 +274,4 @@ const GROUPS: readonly StandardTest[] = [
     signs: [proof('thiol', { channel: 'precipitate', event: 'formed', colour: ['yellow', 'orange'] })] }),
 ];
 
-const POINTS: readonly StandardTest[] = [
-  classTest({ id: 'melting-point', reads: 'melts', title: 'Melting point', station: 'points', watch: ['temperature'], alone: true, materials: ['capillaries, bath or block, thermometer'],
-    when: { tests: ['compound-look'], shows: solidSeen, otherwise: 'it is a liquid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
-    purpose: 'A sharp range tells that it is pure, and which of the candidates it may be.',
-    how: 'Dry, powder, fill 3 mm of a capillary. Heat fast to 20 °C below, then 2 °C a minute; write the first drop and the last crystal.',
-    caution: 'A hot oil bath burns: no water in it.', mistaken: 'Heated too fast it reads high; damp or impure it reads low and wide.' }),
-  classTest({ id: 'boiling-point', reads: 'boils', title: 'Boiling point', station: 'points', watch: ['temperature'], alone: true, materials: ['small tube, inverted capillary, bath, thermometer'],
-    when: { tests: ['compound-look'], shows: liquidSeen, otherwise: 'it is a solid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
-    purpose: 'The boiling point of the liquid, corrected to standard pressure.',
-    how: 'Half a millilitre in a small tube with an inverted capillary. Heat until bubbles stream, let cool: read as the liquid enters the capillary.',
-    caution: 'Vapours burn: bath, no flame, hood.' }),
-];
-
-export const ORGANIC_TESTS: readonly StandardTest[] = [...CHARACTER, ...ELEMENTS, ...GROUPS, ...POINTS];
+export const ORGANIC_TESTS: readonly StandardTest[] = [...CHARACTER, ...ELEMENTS, ...GROUPS, ...IDENTITY];

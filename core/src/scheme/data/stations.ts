@@ -7,7 +7,7 @@ export const STATIONS: Readonly<Record<Scheme, Readonly<Record<string, string>>>
   'no-sulfide': { ...FRONT, 'group-1': 'Chlorides', bases: 'With bases', hydroxides: 'Hydroxides parted', carbonate: 'Carbonates', spots: 'Metal by metal', last: 'Magnesium and alkalis' },
   'six-group': { ...FRONT, 'group-1': 'Group I', 'group-2': 'Group II', 'group-3': 'Group III', 'group-4': 'Group IV', 'group-5': 'Group V', 'group-6': 'Group VI' },
   'semi-micro': { ...FRONT, 'group-1': 'Group I', 'group-2': 'Group II', 'group-3': 'Group III', 'group-4': 'Group IV', 'group-5': 'Group V' },
-  organic: { look: 'First look', solubility: 'Solubility class', fusion: 'Fusion', elements: 'Elements', unsaturation: 'Double bonds', carbonyl: 'Carbonyl and sugars', hydroxyl: 'Alcohols and phenols', acids: 'Acids and esters', nitrogen: 'Nitrogen groups', halogen: 'Halogen groups', sulfur: 'Sulfur groups', points: 'Melting and boiling' },
+  organic: { look: 'First look', solubility: 'Solubility class', fusion: 'Fusion', elements: 'Elements', unsaturation: 'Double bonds', carbonyl: 'Carbonyl and sugars', hydroxyl: 'Alcohols and phenols', acids: 'Acids and esters', nitrogen: 'Nitrogen groups', halogen: 'Halogen groups', sulfur: 'Sulfur groups', points: 'Melting and boiling', derivatives: 'Derivatives' },
 };
 
 export const SCHOOL_NAMES: Readonly<Record<Scheme, string>> = {

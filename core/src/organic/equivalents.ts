@@ -1,0 +1,44 @@
+/** Titrations of a compound: what the burette reads, and the equivalent mass that follows. */
+import { ionisableOf } from './acidity';
+import type { Structure } from './structure';
+
+/** A titration with its weighed portion and the strength of what is in the burette, mol/L. */
+export const TITRATIONS = {
+  'neutralisation-equivalent': { grams: 0.2, molar: 0.1 },
+  'saponification-equivalent': { grams: 0.5, molar: 0.5 },
+} as const;
+
+export type Titration = keyof typeof TITRATIONS;
+
+/** Grams of a compound that take one mole of base. */
+export const equivalentMass = (grams: number, mL: number, molar: number): number => (1000 * grams) / (mL * molar);
+
+/** Phenolphthalein turns with acids up to this pKa. */
+const TITRATED_PKA = 8.5;
+
+function acids(s: Structure): number {
+  if (s.salt) return 0;
+  const groups = ionisableOf(s);
+  const base = Math.max(0, ...groups.flatMap((i) => (i.kind === 'base' ? [i.pKa] : [])));
+  // An amine in the molecule holds the proton of its acid.
+  const turning = groups.filter((i) => i.kind === 'acid' && i.pKa < TITRATED_PKA && i.pKa > base).length;
+  // A carboxylate on the ring leaves a phenol too weak an acid to count.
+  return s.has('carboxylic-acid') ? Math.min(turning, s.count('carboxylic-acid') + s.count('sulfonic-acid')) : turning;
+}
+
+function saponified(s: Structure): number {
+  if (!s.has('ester', 'anhydride', 'acid-halide') || s.has('hindered-acyl')) return 0;
+  return s.count('ester') + 2 * s.count('anhydride') + 2 * s.count('acid-halide') + acids(s);
+}
+
+const BURETTE_ML = 0.05;
+
+/** What is read and worked out; null where nothing in the compound is titrated. */
+export function titrate(s: Structure, which: Titration): { grams: number; mL: number; equivalent: number } | null {
+  const groups = which === 'neutralisation-equivalent' ? acids(s) : saponified(s);
+  if (!groups) return null;
+  const { grams, molar } = TITRATIONS[which];
+  const exact = (1000 * grams * groups) / (s.molarMass * molar);
+  const mL = Math.round(exact / BURETTE_ML) * BURETTE_ML;
+  return { grams, mL: Math.round(mL * 100) / 100, equivalent: Math.round(equivalentMass(grams, mL, molar)) };
+}

@@ -1,0 +1,49 @@
+/** Parting a mixture in a separating funnel: what an acid or a base draws out of ether. */
+import { charged } from './acidity';
+import { inWater } from './solubility';
+import { structureOf } from './structure';
+
+export interface Part {
+  readonly smiles: string;
+  readonly grams: number;
+}
+
+/** What is shaken with the ether, by the pH that it holds. */
+export const WASHES = { 'hcl-5pc': 0.1, 'nahco3-5pc': 8.3, 'naoh-5pc': 14 } as const;
+export type Wash = keyof typeof WASHES;
+
+/** mL of ether, and of the watery liquid each time. */
+const ETHER_ML = 20;
+const WASH_ML = 20;
+/** pH to which the washings are brought so that what they hold falls out. */
+const SET_FREE: Readonly<Record<Wash, number>> = { 'hcl-5pc': 12, 'nahco3-5pc': 1, 'naoh-5pc': 1 };
+
+/** Share that goes into the watery liquid, the partition between ether and water taken as that of octanol. */
+function drawn(smiles: string, wash: Wash, times: number): number {
+  const s = structureOf(smiles);
+  const ratio = 10 ** s.logP / (1 + charged(s, WASHES[wash]));
+  const stays = (ratio * ETHER_ML) / (ratio * ETHER_ML + WASH_ML);
+  return 1 - stays ** times;
+}
+
+const enough = (parts: readonly Part[]) => parts.filter((p) => p.grams > 1e-6);
+
+/**
+ * Shakes a mixture in ether with an acid or base and sets free what the washings hold.
+ * @returns what is left in the ether, and what was filtered or taken up from the washings; their water keeps what it dissolves.
+ */
+export function shakeOut(parts: readonly Part[], wash: Wash, times: number): { ether: Part[]; washings: Part[] } {
+  const share = parts.map((p) => drawn(p.smiles, wash, times));
+  const kept = ({ smiles }: Part) => (inWater(structureOf(smiles), SET_FREE[wash]) * WASH_ML * times) / 1000;
+  return {
+    ether: enough(parts.map((p, i) => ({ ...p, grams: p.grams * (1 - share[i]!) }))),
+    washings: enough(parts.map((p, i) => ({ ...p, grams: Math.max(0, p.grams * share[i]! - kept(p)) }))),
+  };
+}
+
+/** What a portion is worked as: the compound of which there is most, and the mole fraction of all else. */
+export function purityOf(parts: readonly Part[]): { smiles: string; impurity: number } {
+  const mol = parts.map((p) => p.grams / structureOf(p.smiles).molarMass);
+  const most = mol.indexOf(Math.max(...mol));
+  return { smiles: parts[most]!.smiles, impurity: 1 - mol[most]! / mol.reduce((a, b) => a + b, 0) };
+}
