@@ -3,8 +3,8 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { LIBRARY } from '#core/organic/library';
-import { type Atlas, bindAtlas, type Leaf, SINGLES } from '#core/reasoning/atlas';
-import { bindCompounds, type CompoundAtlas, type CompoundLeaf } from '#core/reasoning/compounds';
+import { type Atlas, bindAtlas, FORMS, type Leaf } from '#core/reasoning/atlas';
+import { bindCompounds, type CompoundAtlas, type CompoundLeaf } from '#core/reasoning/compound-atlas';
 import { bundleOf, versionOf } from './bundle';
 import { shareOut } from './crew';
 
@@ -27,7 +27,7 @@ const SALTS: Kind<Atlas, Leaf> = {
   what: 'salts',
   file: fileURLToPath(here('../atlas.json.gz')),
   worker: here('./salt-worker.ts'),
-  count: SINGLES.length,
+  count: FORMS.length,
   bind: bindAtlas,
 };
 

@@ -1,16 +1,19 @@
 /** `deduce` and `advise`: what a record proves, and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise as rank } from '#core/reasoning/advise';
-import { rulesFor } from '#core/reasoning/atlas';
+import { rulesFor, rulesOfSchool } from '#core/reasoning/atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
 import { infer, THOROUGH } from '#core/reasoning/infer';
 import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
-import { settling } from '#core/reasoning/settle';
+import { settlingTest } from '#core/reasoning/settle';
 import { SaltSpace } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
 import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
+
+/** Seconds after which mixtures are simulated no further. */
+const THINKING_SECONDS = 6;
 
 const round = (x: number) => Number(x.toFixed(4));
 
@@ -29,16 +32,18 @@ async function reasoned(record: ParsedRecord) {
   const space =
     record.kind === 'compound'
       ? new CompoundSpace(await loadCompounds(say))
-      : new SaltSpace(await loadAtlas(say), record.school, record.limits);
+      : new SaltSpace(await loadAtlas(say), rulesOfSchool(record.school), record.limits);
   const rules = rulesFor(space.scheme);
   const bounds = {
     rules,
     simulated: true,
     done: new Set(record.entries.map((e) => e.test)),
-    ...(record.kind === 'compound' && { aside: setAside(routeOf(record.entries, rules, true, space.scheme)) }),
+    aside: setAside(routeOf(record.entries, rules, true, space.scheme)),
     notAvailable: record.notAvailable,
   };
-  return { space, inference: infer(space, record.entries, THOROUGH), bounds };
+  const until = Date.now() + THINKING_SECONDS * 1000;
+  const inference = infer(space, record.entries, { ...THOROUGH, stopped: () => Date.now() > until });
+  return { space, inference, bounds };
 }
 
 export async function deduce(files: readonly string[]): Promise<number> {
@@ -47,7 +52,7 @@ export async function deduce(files: readonly string[]): Promise<number> {
   print({
     candidates: inference.suspects.map((c) => ({ ...c, probability: round(c.probability) })),
     identities: inference.candidates.map((i) => ({ ...i, probability: round(i.probability) })),
-    conflicts: inference.conflicts.map((c) => ({ ...c, settle: settling(space, inference, c, bounds)?.test ?? null })),
+    conflicts: inference.conflicts.map((c) => ({ ...c, settle: settlingTest(space, inference, record.entries, c, bounds) })),
     unused: [...record.unread, ...inference.unused].sort((a, b) => a.entry - b.entry),
   });
   return 0;

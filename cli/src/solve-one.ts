@@ -1,8 +1,9 @@
 /** One sample, worked and judged against what was in it. */
 import type { SampleSpec } from '#core/bench/sample';
 import { advise } from '#core/reasoning/advise';
-import { type Atlas, rulesFor } from '#core/reasoning/atlas';
-import { type CompoundAtlas, CompoundSpace, isElement } from '#core/reasoning/compounds';
+import { type Atlas, rulesFor, rulesOfSchool } from '#core/reasoning/atlas';
+import type { CompoundAtlas } from '#core/reasoning/compound-atlas';
+import { CompoundSpace, isElement } from '#core/reasoning/compounds';
 import { isCation } from '#core/reasoning/hypotheses';
 import { infer } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/observer';
@@ -60,7 +61,7 @@ function spaceFor(atlases: Atlases, { sample, school, mixed }: Job): Space {
   let space = spaces.get(key);
   if (!space) {
     const limits = mixed ? { cations: 2, anions: 2 } : { cations: 1, anions: 1 };
-    space = compound ? new CompoundSpace(atlases.compounds!) : new SaltSpace(atlases.salts!, school, limits);
+    space = compound ? new CompoundSpace(atlases.compounds!) : new SaltSpace(atlases.salts!, rulesOfSchool(school), limits);
     spaces.set(key, space);
   }
   return space;

@@ -32,6 +32,8 @@ export const givenSchema = z.object({
   suspect: z.string(),
   samples: z.number(),
   outcomes: z.array(z.object({ see: z.array(observationSchema), samples: z.number(), such: z.array(z.string()) })),
+  /** What other amounts or times make of it, in how many of them. */
+  otherwise: z.array(z.object({ see: z.array(observationSchema), samples: z.number() })),
 });
 export type GivenView = z.infer<typeof givenSchema>;
 

@@ -4,7 +4,7 @@ import { openBench, perform } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import { parseFormula } from '#core/matter/formula';
 import { type Equation, equationText } from '#core/reactions/equations';
-import type { Atlas } from '#core/reasoning/atlas';
+import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
 import { equationsIn } from '#core/reasoning/handbook';
 import { SaltSpace } from '#core/reasoning/space';
 import { testsOf } from '#core/scheme/tests';
@@ -76,7 +76,7 @@ test('every equation balances in atoms and charge', () => {
 
 describe('by which the tests of a scheme show their ions', () => {
   const atlas = JSON.parse(gunzipSync(readFileSync(new URL('../../atlas/atlas.json.gz', import.meta.url))).toString()) as Atlas;
-  const space = new SaltSpace(atlas, 'no-sulfide', { cations: 1, anions: 1 });
+  const space = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 1, anions: 1 });
   const of = new Map(
     testsOf(space.scheme).flatMap((t) =>
       [...new Set(t.signs?.flatMap((s) => s.of))].map((ion) => [`${t.id} ${ion}`, equationsIn(space, t.id, ion)] as const),

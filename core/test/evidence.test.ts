@@ -2,8 +2,9 @@
 import { evidenceOf } from '#core/reasoning/evidence';
 import type { RecordEntry } from '#core/reasoning/entries';
 import { infer } from '#core/reasoning/infer';
-import { read } from '#core/reasoning/likelihood';
-import { overlay, type Space } from '#core/reasoning/space';
+import { probabilityOf } from '#core/reasoning/observer';
+import { meanOver, overlay, type Space } from '#core/reasoning/space';
+import { testById } from '#core/scheme/tests';
 import type { Observation } from '#core/vocabulary/observation';
 
 const TESTS = ['silver-acid', 'barium-acid', 'hydroxide', 'ammonia'];
@@ -47,17 +48,19 @@ function toy(): Toy {
     knows: (test) => TESTS.includes(test),
     called: (m) => members[m]!.holds.join(' + '),
     sampleOf: (m) => ({ salts: members[m]!.holds.map((formula) => ({ formula, grams: 1 })) }),
-    exact,
+    shows: (m, test) => [exact(m, test)],
     outline: composed,
-    likelihoods: (test, recorded) =>
-      Float64Array.from(members, (member, m) => read(recorded, composed(m, test), member.composed)),
+    read: (test, recorded) => {
+      const p = Float64Array.from(members, (_, m) => probabilityOf(testById.get(test)!, recorded, composed(m, test)));
+      return { p, anyhow: meanOver(space, p) };
+    },
     twins: () => [],
   };
   return { space, simulated, find: (...names) => members.findIndex((m) => m.holds.join() === names.join()) };
 }
 
 const record = ({ space }: Toy, m: number): RecordEntry[] =>
-  TESTS.map((test, i) => ({ number: i + 1, test, observed: space.exact(m, test) }));
+  TESTS.map((test, i) => ({ number: i + 1, test, observed: space.shows(m, test)[0]! }));
 
 /** The record of a pair, with what has been simulated forgotten. */
 function recorded(...names: string[]) {
@@ -108,17 +111,43 @@ test('a single thing that explains the record is believed without looking at eve
   expect(made.simulated.length).toBeLessThan(28);
 });
 
-test('a pair that is not simulated is never put out by one entry, however clear', () => {
+const lnOf = (space: Space, list: readonly RecordEntry[]) =>
+  evidenceOf(space, list, { least: 0, most: 0 }).evidence.map((e) => [...e.ln]);
+
+test('a pair that is not simulated is put out less by one entry than a thing that is known', () => {
   const { space, entries, m } = recorded('thing 2', 'thing 7');
-  const { evidence } = evidenceOf(space, entries, { least: 0, most: 0 });
-  for (const { ln } of evidence) expect(ln[m]).toBeGreaterThanOrEqual(-4.5);
-  const one = space.members.findIndex((x, i) => !x.composed && read(entries[0]!.observed, space.exact(i, TESTS[0]!)) < -4.5);
-  expect(Math.min(...evidence.map(({ ln }) => ln[one]!))).toBeLessThan(-4.5);
+  const rows = lnOf(space, entries);
+  const worst = (k: number) => Math.min(...rows.map((ln) => ln[k]!));
+  expect(worst(m)).toBeGreaterThan(Math.min(...NAMES.map((_, i) => worst(i))) + 1);
 });
 
-test('an unsure entry weighs half of what a sure one does', () => {
+test('an unsure entry moves less than a sure one', () => {
   const { space, entries } = recorded('thing 1', 'thing 4');
   const unsure = entries.map((e) => ({ ...e, confidence: 'unsure' as const }));
-  const ln = (list: readonly RecordEntry[]) => evidenceOf(space, list, { least: 0, most: 0 }).evidence.map((e) => [...e.ln]);
-  ln(unsure).forEach((row, k) => row.forEach((v, m) => expect(v).toBeCloseTo(ln(entries)[k]![m]! / 2, 9)));
+  const spread = (ln: readonly number[]) => Math.max(...ln) - Math.min(...ln);
+  lnOf(space, unsure).forEach((row, k) => expect(spread(row)).toBeLessThan(spread(lnOf(space, entries)[k]!)));
+});
+
+test('the same written once more moves less than the first time, and the order of entries does not matter', () => {
+  const { space, entries } = recorded('thing 1', 'thing 4');
+  const again = [...entries, { ...entries[0]!, number: 9 }];
+  const spread = (ln: readonly number[]) => Math.max(...ln) - Math.min(...ln);
+  const rows = lnOf(space, again);
+  expect(spread(rows.at(-1)!)).toBeLessThan(spread(rows[0]!) / 2);
+  const probabilities = (list: readonly RecordEntry[]) =>
+    infer(space, list, { least: 28, most: 28 }).suspects.map((s) => s.probability);
+  probabilities([...again].reverse()).forEach((p, i) => expect(p).toBeCloseTo(probabilities(again)[i]!, 5));
+});
+
+test('a blank that shows the same takes the weight away; a clean one adds to it', () => {
+  const { space, entries } = recorded('thing 1', 'thing 4');
+  const without = infer(space, entries.slice(1), { least: 28, most: 28 });
+  const blank = (observed: readonly Observation[]): RecordEntry => ({ number: 9, test: TESTS[0]!, observed, control: 'blank' });
+  const same = infer(space, [...entries, blank(entries[0]!.observed)], { least: 28, most: 28 });
+  expect(same.suspects.map((s) => s.probability)).toEqual(without.suspects.map((s) => s.probability));
+  expect(same.unused.map((u) => u.entry)).toEqual([1, 9]);
+  // Beside a clean blank a mistake is less to be thought of.
+  const clean = evidenceOf(space, [{ ...entries[0]!, beside: true }], { least: 0, most: 0 }).evidence[0]!;
+  const plain = evidenceOf(space, [entries[0]!], { least: 0, most: 0 }).evidence[0]!;
+  expect(Math.min(...clean.ln)).toBeLessThan(Math.min(...plain.ln));
 });

@@ -33,7 +33,7 @@ describe('two salts that change what each other shows', () => {
     'hydroxide',
     'ammonia',
   ];
-  const space = new SaltSpace(atlas, 'no-sulfide', { cations: 2, anions: 2 });
+  const space = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 2, anions: 2 });
   const mixed = (a: string, b: string) => {
     const sample = { salts: [a, b].map((formula) => ({ formula, grams: 1.5 })) };
     const world = new World(sample, 'no-sulfide', rulesOfSchool('no-sulfide'));

@@ -1,14 +1,22 @@
-/** The atlas: what every standard test shows on every single salt, run in the simulator. */
+/** The atlas: what every standard test shows on every form of salt, run in the simulator under several circumstances. */
 import type { Observation } from '../vocabulary/observation';
 import type { SampleSpec } from '../bench/sample';
-import { type Scheme, type School, SCHOOLS } from '../scheme/model';
-import { DEFAULT_RULES, type HouseRules } from '../scheme/rules';
+import { CIRCUMSTANCES } from '../scheme/data/circumstances';
+import { type Scheme, type School, SCHOOLS, type StandardTest } from '../scheme/model';
+import { answerTo, DEFAULT_RULES, type HouseRules, QUESTIONS } from '../scheme/rules';
 import { testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
-import { type Hypothesis, SINGLES } from './hypotheses';
+import { type Form, FORMS, SINGLES } from './hypotheses';
 
-/** Tests of one salt: by school (`''` for what all schools share), by test, the outcome. */
-export type Leaf = Readonly<Record<School | '', Readonly<Record<string, readonly Observation[]>>>>;
+/** By school (`''` for what all schools share) and test. */
+type ByTest<T> = Readonly<Record<School | '', Readonly<Record<string, T>>>>;
+
+/** What a form shows: in every test under each circumstance, and in tests that a house rule changes when it is chosen otherwise. */
+export interface Leaf {
+  readonly usual: ByTest<readonly (readonly Observation[])[]>;
+  /** By `question=option`. */
+  readonly otherwise: Readonly<Record<string, ByTest<readonly Observation[]>>>;
+}
 
 export interface Cost {
   readonly minutes: number;
@@ -19,8 +27,10 @@ export interface Atlas {
   readonly version: string;
   /** Every different outcome once. */
   readonly outcomes: readonly (readonly Observation[])[];
-  /** By school and test: the index of the outcome, salt by salt in the order of `SINGLES`. */
-  readonly tests: Readonly<Record<School | '', Readonly<Record<string, readonly number[]>>>>;
+  /** The indices of the outcomes, circumstance by circumstance, form by form in the order of `FORMS`. */
+  readonly tests: ByTest<readonly (readonly number[])[]>;
+  /** By `question=option`: the index of the outcome, form by form. */
+  readonly otherwise: Readonly<Record<string, ByTest<readonly number[]>>>;
   /** By test: minutes and grams of sample. */
   readonly costs: Readonly<Record<string, Cost>>;
 }
@@ -30,18 +40,46 @@ export const rulesOfSchool = (school: School): HouseRules => ({ ...DEFAULT_RULES
 export const rulesFor = (scheme: Scheme): HouseRules => (scheme === 'organic' ? DEFAULT_RULES : rulesOfSchool(scheme));
 const isShared = (station: unknown) => typeof station === 'string';
 
-/** Works one salt through everything. */
-export function leafOf({ sample }: Hypothesis): Leaf {
-  const leaf: Record<string, Record<string, readonly Observation[]>> = { '': {} };
-  for (const school of SCHOOLS) {
-    const world = new World(sample, school, rulesOfSchool(school));
-    const own: Record<string, readonly Observation[]> = (leaf[school] = {});
-    for (const t of testsOf(school)) {
-      if (!isShared(t.station)) own[t.id] = world.result(t.id).see;
-      else if (school === SCHOOLS[0]) leaf['']![t.id] = world.result(t.id).see;
-    }
-  }
-  return leaf as Leaf;
+const PLACES = ['', ...SCHOOLS] as const;
+/** Tests of a school, or those that all share. */
+const testsAt = (place: School | '') =>
+  place === '' ? testsOf(SCHOOLS[0]).filter((t) => isShared(t.station)) : testsOf(place).filter((t) => !isShared(t.station));
+const schoolAt = (place: School | ''): School => (place === '' ? SCHOOLS[0] : place);
+
+/** Answers to the questions that change a test, other than the default; the scheme is not one of them. */
+export const OTHER_ANSWERS: readonly { readonly question: string; readonly option: string }[] = QUESTIONS.flatMap(
+  ({ id, options }) => (id === 'cation-scheme' ? [] : options.slice(1).map((o) => ({ question: id, option: o.id }))),
+);
+export const answerKey = (question: string, option: string): string => `${question}=${option}`;
+/** Do the steps of a test hang on a question of the house rules? */
+export const asks = (test: StandardTest, question: string) => test.steps.some((s) => 'question' in s && s.question === question);
+
+const byPlace = <T>(of: (place: School | '') => Record<string, T>): ByTest<T> =>
+  Object.fromEntries(PLACES.map((place) => [place, of(place)])) as unknown as ByTest<T>;
+
+/** Works one form through everything. */
+export function leafOf({ sample }: Form): Leaf {
+  const usual = byPlace((place) => {
+    const school = schoolAt(place);
+    const worlds = CIRCUMSTANCES.map((c) => new World(sample, school, rulesOfSchool(school), c));
+    return Object.fromEntries(testsAt(place).map((t) => [t.id, worlds.map((w) => w.result(t.id).see)]));
+  });
+  const otherwise = Object.fromEntries(
+    OTHER_ANSWERS.map(({ question, option }) => [
+      answerKey(question, option),
+      byPlace((place) => {
+        const school = schoolAt(place);
+        const rules = rulesOfSchool(school);
+        const world = new World(sample, school, { ...rules, answers: { ...rules.answers, [question]: option } });
+        return Object.fromEntries(
+          testsAt(place)
+            .filter((t) => asks(t, question))
+            .map((t) => [t.id, world.result(t.id).see]),
+        );
+      }),
+    ]),
+  );
+  return { usual, otherwise };
 }
 
 /** Minutes and grams of each test of a scheme, on a plain sample. */
@@ -77,23 +115,51 @@ export class DistinctOutcomes {
   }
 }
 
-/** Puts the leaves of all salts, in the order of `SINGLES`, together. */
+/** Puts the leaves of all forms, in the order of `FORMS`, together. */
 export function bindAtlas(leaves: readonly Leaf[], version: string): Atlas {
   const outcomes = new DistinctOutcomes();
-  const tests: Partial<Record<School | '', Record<string, number[]>>> = {};
-  for (const school of ['', ...SCHOOLS] as const) {
-    const ids = Object.keys(leaves[0]![school]);
-    tests[school] = Object.fromEntries(ids.map((id) => [id, leaves.map((leaf) => outcomes.placeOf(leaf[school][id]!))]));
-  }
-  return { version, outcomes: outcomes.list, tests: tests as Record<School | '', Record<string, number[]>>, costs: costs() };
+  const first = leaves[0]!;
+  const tests = byPlace((place) =>
+    Object.fromEntries(
+      Object.keys(first.usual[place]).map((id) => [
+        id,
+        CIRCUMSTANCES.map((_, c) => leaves.map((leaf) => outcomes.placeOf(leaf.usual[place][id]![c]!))),
+      ]),
+    ),
+  );
+  const otherwise = Object.fromEntries(
+    Object.keys(first.otherwise).map((key) => [
+      key,
+      byPlace((place) =>
+        Object.fromEntries(
+          Object.keys(first.otherwise[key]![place]).map((id) => [
+            id,
+            leaves.map((leaf) => outcomes.placeOf(leaf.otherwise[key]![place][id]!)),
+          ]),
+        ),
+      ),
+    ]),
+  );
+  return { version, outcomes: outcomes.list, tests, otherwise, costs: costs() };
 }
 
-/** Which outcome a test of the school has, salt by salt in the order of `SINGLES`; undefined for an unknown test. */
-export const rowIn = (atlas: Atlas, school: School, test: string): readonly number[] | undefined =>
-  atlas.tests[school][test] ?? atlas.tests[''][test];
+/**
+ * Which outcomes a test of the school has under these rules: circumstance by circumstance, form by form in the order of `FORMS`.
+ * @returns undefined for an unknown test.
+ */
+export function rowsIn(
+  atlas: Atlas,
+  school: School,
+  test: string,
+  rules: HouseRules,
+): readonly (readonly number[])[] | undefined {
+  for (const { question, option } of OTHER_ANSWERS) {
+    if (answerTo(rules, question) !== option) continue;
+    const chosen = atlas.otherwise[answerKey(question, option)];
+    const row = chosen?.[school][test] ?? chosen?.[''][test];
+    if (row) return [row];
+  }
+  return atlas.tests[school][test] ?? atlas.tests[''][test];
+}
 
-/** What a test of the school shows, salt by salt in the order of `SINGLES`; undefined for an unknown test. */
-export const outcomesIn = (atlas: Atlas, school: School, test: string): readonly (readonly Observation[])[] | undefined =>
-  rowIn(atlas, school, test)?.map((i) => atlas.outcomes[i]!);
-
-export { SINGLES };
+export { FORMS, SINGLES };

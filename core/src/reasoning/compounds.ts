@@ -1,89 +1,71 @@
-/** What an organic compound may be: the library, with what every test shows of each compound. */
+/** What an organic compound may be: the library and a person's own list, and beside them something else. */
 import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
 import { LIBRARY } from '../organic/library';
-import { holdingsOf, structureOf } from '../organic/structure';
-import { DEFAULT_RULES } from '../scheme/rules';
+import { holdingsOf } from '../organic/structure';
+import { answerTo, DEFAULT_RULES, type HouseRules } from '../scheme/rules';
 import { testById, testsOf } from '../scheme/tests';
-import { World } from '../scheme/world';
-import type { Observation } from '../vocabulary/observation';
-import { type Cost, costsOf, DistinctOutcomes } from './atlas';
-import type { RecordEntry } from './entries';
-import type { Inference } from './infer';
 import type { SampleSpec } from '../bench/sample';
-import { read } from './likelihood';
-import type { Member, Space } from './space';
-
-/** By test, what it shows of one compound. */
-export type CompoundLeaf = Readonly<Record<string, readonly Observation[]>>;
-
-export interface CompoundAtlas {
-  readonly version: string;
-  readonly outcomes: readonly (readonly Observation[])[];
-  /** By test: the index of the outcome, compound by compound in the order of the library. */
-  readonly tests: Readonly<Record<string, readonly number[]>>;
-  readonly costs: Readonly<Record<string, Cost>>;
-  /** Formula and holdings of each compound of the library, in its order. */
-  readonly compounds: readonly { readonly formula: string; readonly holds: readonly string[] }[];
-}
-
-const GRAMS = 3;
-
-/** A compound that may be the sample: of the library, or of a person's own list with temperatures in °C. */
-export interface Possible {
-  readonly name: string;
-  readonly smiles: string;
-  readonly melts?: number;
-  readonly boils?: number;
-}
-
-/** What the test that reads a temperature shows of one that is known. */
-const readIn = (event: 'melts' | 'boils', celsius: number): CompoundLeaf => ({
-  [testsOf('organic').find((t) => t.reads === event)!.id]: [{ channel: 'temperature', event, celsius: celsius - 1, to: celsius }],
-});
-
-/** Works one compound through every test; temperatures that are given stand for those of the model. */
-export function compoundLeaf({ smiles, melts, boils }: Omit<Possible, 'name'>): CompoundLeaf {
-  const world = new World({ smiles, grams: GRAMS }, 'organic', DEFAULT_RULES);
-  return {
-    ...Object.fromEntries(testsOf('organic').map((t) => [t.id, world.result(t.id).see])),
-    ...(melts !== undefined && readIn('melts', melts)),
-    ...(boils !== undefined && readIn('boils', boils)),
-  };
-}
-
-/** Can be fused and put to every test. */
-const PLAIN = { smiles: 'CC(=O)Nc1ccc(Br)cc1', grams: GRAMS };
-
-/** Puts the leaves of all compounds, in the order of the library, together. */
-export function bindCompounds(leaves: readonly CompoundLeaf[], version: string): CompoundAtlas {
-  const outcomes = new DistinctOutcomes();
-  const tests = Object.fromEntries(Object.keys(leaves[0]!).map((id) => [id, leaves.map((leaf) => outcomes.placeOf(leaf[id]!))]));
-  const compounds = LIBRARY.map(({ smiles }) => ({ formula: structureOf(smiles).formula, holds: holdingsOf(smiles) }));
-  return { version, outcomes: outcomes.list, tests, costs: costsOf(PLAIN, 'organic', DEFAULT_RULES), compounds };
-}
+import type { Observation } from '../vocabulary/observation';
+import { answerKey, asks, OTHER_ANSWERS } from './atlas';
+import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
+import { probabilityOf } from './observer';
+import { type Member, meanOver, type Outcomes, type Reading, type Space } from './space';
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
 export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as readonly string[]).includes(suspect);
 
 const ROWS = 400;
+/** What a sample is before anything is known of it: listed, like one that is listed, or like none. */
+const SHARES = { listed: 0.85, like: 0.12, unlike: 0.03 };
+/** What is like a listed compound differs from it in so many tests. */
+const DIFFERS = 0.08;
+
+interface CompoundMember extends Member {
+  /** The listed compound that it is, or is like; none for what is like none. */
+  readonly as?: number;
+  readonly listed: boolean;
+}
+
+/** Does a test tell one compound from the next rather than its groups? */
+const tellsIdentity = (test: string): boolean => testById.get(test)!.closes === true || IDENTITY_STATIONS.has(stationIn(test));
+const IDENTITY_STATIONS: ReadonlySet<string | undefined> = new Set(['points', 'derivatives']);
+function stationIn(test: string): string | undefined {
+  const { station } = testById.get(test)!;
+  return typeof station === 'string' ? station : station.organic;
+}
 
 export class CompoundSpace implements Space {
   readonly scheme = 'organic';
   readonly suspects = SUSPECTS;
-  readonly members: readonly Member[];
+  readonly members: readonly CompoundMember[];
   readonly lnPrior: Float64Array;
-  private readonly rows = new Map<string, Float64Array>();
+  private readonly readings = new Map<string, Reading>();
+  /** By test, the answer of the house rules that changes it. */
+  private readonly chosen: ReadonlyMap<string, string>;
 
   /** @param own compounds beyond the library, with what each test shows of them. */
   constructor(
     readonly atlas: CompoundAtlas,
     private readonly own: readonly { readonly of: Possible; readonly leaf: CompoundLeaf }[] = [],
+    rules: HouseRules = DEFAULT_RULES,
   ) {
-    this.members = [
-      ...LIBRARY.map(({ name }, i) => ({ holds: atlas.compounds[i]!.holds, name, composed: false })),
-      ...own.map(({ of }) => ({ holds: holdingsOf(of.smiles), name: of.name, composed: false })),
+    this.chosen = new Map(
+      OTHER_ANSWERS.filter(({ question, option }) => answerTo(rules, question) === option).flatMap(({ question, option }) =>
+        testsOf('organic').flatMap((t) => (asks(t, question) ? [[t.id, answerKey(question, option)] as const] : [])),
+      ),
+    );
+    const known = [
+      ...LIBRARY.map(({ name }, i) => ({ name, holds: atlas.compounds[i]!.holds })),
+      ...own.map(({ of }) => ({ name: of.name, holds: holdingsOf(of.smiles) })),
     ];
-    this.lnPrior = new Float64Array(this.members.length).fill(-Math.log(this.members.length));
+    this.members = [
+      ...known.map(({ name, holds }, as) => ({ name, holds, as, listed: true, composed: false })),
+      ...known.map(({ holds }, as) => ({ holds, as, listed: false, composed: false })),
+      { holds: [], listed: false, composed: false },
+    ];
+    this.lnPrior = Float64Array.from(this.members, ({ as, listed }) =>
+      Math.log(as === undefined ? SHARES.unlike : (listed ? SHARES.listed : SHARES.like) / known.length),
+    );
   }
 
   get costs(): CompoundAtlas['costs'] {
@@ -95,77 +77,93 @@ export class CompoundSpace implements Space {
   }
 
   called(m: number): string {
-    return this.members[m]!.name!;
+    return this.members[m]!.name ?? 'something else';
   }
 
   sampleOf(m: number): SampleSpec {
-    const { smiles } = m < LIBRARY.length ? LIBRARY[m]! : this.own[m - LIBRARY.length]!.of;
+    const as = this.members[m]!.as ?? 0;
+    const { smiles } = as < LIBRARY.length ? LIBRARY[as]! : this.own[as - LIBRARY.length]!.of;
     return { smiles, grams: GRAMS };
   }
 
-  exact(m: number, test: string): readonly Observation[] {
-    return m < LIBRARY.length ? this.atlas.outcomes[this.atlas.tests[test]![m]!]! : this.own[m - LIBRARY.length]!.leaf[test]!;
+  shows(m: number, test: string): Outcomes {
+    return [this.outline(m, test)];
   }
 
   outline(m: number, test: string): readonly Observation[] {
-    return this.exact(m, test);
+    const { as } = this.members[m]!;
+    if (as === undefined) return [];
+    const own = this.own[as - LIBRARY.length]?.leaf;
+    const key = this.chosen.get(test);
+    if (own) return own.otherwise[key!]?.[test] ?? own.usual[test]!;
+    return this.atlas.outcomes[(this.atlas.otherwise[key!]?.[test] ?? this.atlas.tests[test]!)[as]!]!;
   }
 
   twins(): readonly number[] {
     return [];
   }
 
-  likelihoods(test: string, recorded: readonly Observation[]): Float64Array {
+  read(test: string, recorded: readonly Observation[]): Reading {
     const key = `${test} ${JSON.stringify(recorded)}`;
-    const before = this.rows.get(key);
+    const before = this.readings.get(key);
     if (before) return before;
+    const reading = this.weigh(test, recorded);
+    this.readings.set(key, reading);
+    if (this.readings.size > ROWS) this.readings.delete(this.readings.keys().next().value!);
+    return reading;
+  }
+
+  private weigh(test: string, recorded: readonly Observation[]): Reading {
+    const standard = testById.get(test)!;
     const known = new Map<readonly Observation[], number>();
-    const row = Float64Array.from(this.members, (_, m) => {
-      const shows = this.exact(m, test);
-      let ln = known.get(shows);
-      if (ln === undefined) known.set(shows, (ln = read(recorded, shows)));
-      return ln;
+    const p = Float64Array.from(this.members, ({ as }, m) => {
+      if (as === undefined) return 0;
+      const shows = this.outline(m, test);
+      let value = known.get(shows);
+      if (value === undefined) known.set(shows, (value = probabilityOf(standard, recorded, shows)));
+      return value;
     });
-    this.rows.set(key, row);
-    if (this.rows.size > ROWS) this.rows.delete(this.rows.keys().next().value!);
-    return row;
+    const anyhow = meanOver(this, p);
+    const differs = tellsIdentity(test) ? 1 : DIFFERS;
+    this.members.forEach(({ as, listed }, m) => {
+      if (as === undefined) p[m] = anyhow;
+      else if (!listed) p[m] = (1 - differs) * p[m]! + differs * anyhow;
+    });
+    return { p, anyhow };
+  }
+
+  /**
+   * Probability of each element and group, each judged apart from the others by what every test shows of those that hold it and those
+   * that do not: for a sample that is like none of those known. In the order of `suspects`.
+   */
+  apart(evidence: Parameters<NonNullable<Space['apart']>>[0]): number[] {
+    const groups = evidence.filter((e) => !tellsIdentity(e.entry.test));
+    return this.suspects.map((suspect) => {
+      const holds = this.members.map((m) => m.listed && m.holds.includes(suspect));
+      const listed = this.members.filter((m) => m.listed).length;
+      const share = holds.filter(Boolean).length / listed;
+      if (!share) return 0;
+      const lnOdds = groups.reduce(
+        (sum, { ln }) => {
+          const mean = (with_: boolean) => {
+            let total = 0;
+            let count = 0;
+            for (let m = 0; m < listed; m++)
+              if (holds[m] === with_) {
+                total += Math.exp(ln[m]!);
+                count++;
+              }
+            return total / count;
+          };
+          return sum + Math.log(mean(true)) - Math.log(mean(false));
+        },
+        Math.log(share / (1 - share)),
+      );
+      return 1 / (1 + Math.exp(-lnOdds));
+    });
   }
 }
 
-/** More of the entries than this unexplained, and the compound is none of those that are known. */
-const UNEXPLAINED = 0.1;
-const ENOUGH_ENTRIES = 5;
-
-/** Does even the likeliest compound leave its melting or boiling point, or too much of the record, unexplained? */
-export function isBeyond({ candidates }: Inference, record: readonly RecordEntry[]): boolean {
-  const against = candidates[0]?.against ?? [];
-  if (record.length < ENOUGH_ENTRIES) return false;
-  const closing = record.some((e) => against.includes(e.number) && testById.get(e.test)?.closes);
-  return closing || against.length > Math.max(1, record.length * UNEXPLAINED);
-}
-
-const meanExp = (values: readonly number[]) => {
-  const most = Math.max(...values);
-  return most + Math.log(values.reduce((sum, v) => sum + Math.exp(v - most), 0) / values.length);
-};
-
-/**
- * Probability of each element and group, each judged apart from the others and from what compounds there are: for a sample
- * that is none of those known. In the order of `suspects`.
- */
-export function judgedApart(space: CompoundSpace, record: readonly RecordEntry[]): number[] {
-  const entries = record.filter((e) => space.knows(e.test) && e.observed.length);
-  return space.suspects.map((suspect) => {
-    const holds = space.members.map((m) => m.holds.includes(suspect));
-    const share = holds.filter(Boolean).length / holds.length;
-    if (!share) return 0;
-    const lnOdds = entries.reduce(
-      (sum, e) => {
-        const row = space.likelihoods(e.test, e.observed);
-        return sum + meanExp([...row].filter((_, m) => holds[m])) - meanExp([...row].filter((_, m) => !holds[m]));
-      },
-      Math.log(share / (1 - share)),
-    );
-    return 1 / (1 + Math.exp(-lnOdds));
-  });
-}
+/** Is it likelier something else than any compound that is known? */
+export const isBeyond = (space: CompoundSpace, weights: Float64Array): boolean =>
+  space.members.reduce((sum, { listed }, m) => (listed ? sum : sum + weights[m]!), 0) > 0.5;

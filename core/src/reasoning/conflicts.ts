@@ -72,30 +72,61 @@ const conflictAt = (posterior: Posterior, k: number, ions: readonly string[], ag
 export function conflictsIn(posterior: Posterior): Conflict[] {
   const unexplained = new Unexplained(posterior);
   const alone = posterior.evidence.flatMap((_, k) => (unexplained.of(k) < MOSTLY ? [] : (againstTheRest(posterior, k) ?? [])));
-  return alone.length ? alone : pairsAtOdds(posterior, unexplained);
+  const found = alone.length ? alone : pairsAtOdds(posterior, unexplained);
+  const contest = oneMoreOrMistaken(posterior);
+  return contest && !found.some((c) => c.entry === contest.entry) ? [...found, contest] : found;
 }
 
 function againstTheRest(posterior: Posterior, k: number): Conflict | null {
   const { space, evidence, prior, now } = posterior;
   const others = posterior.without(k);
   const says = posterior.push(k);
-  const disputed = [...space.suspects.keys()].filter((i) => {
-    const rest = decibans(others[i]!) - decibans(prior[i]!);
-    return (
-      (says[i]! > TELLING && rest < -TELLING && decibans(others[i]!) > -SETTLED) ||
-      (says[i]! < -TELLING && rest > TELLING && decibans(now[i]!) < SETTLED)
-    );
-  });
-  if (!disputed.length) return null;
+  const rest = space.suspects.map((_, i) => decibans(others[i]!) - decibans(prior[i]!));
+  const disputed = [...space.suspects.keys()].filter(
+    (i) =>
+      (says[i]! > TELLING && rest[i]! < -TELLING) || (says[i]! < -TELLING && rest[i]! > TELLING && decibans(now[i]!) < SETTLED),
+  );
+  // What it says most of all, where nothing that it says is denied outright.
+  const most = [...space.suspects.keys()]
+    .filter((i) => says[i]! > SPOKEN && now[i]! < EITHER)
+    .sort((a, b) => says[b]! - says[a]!);
+  const ions = disputed.length ? disputed : most.slice(0, 1);
+  if (!ions.length) return null;
   const against = evidence
-    .filter((_, r) => r !== k && disputed.some((i) => opposed(posterior.push(r)[i]!, says[i]!, SPOKEN)))
+    .filter((_, r) => r !== k && ions.some((i) => opposed(posterior.push(r)[i]!, says[i]!, SPOKEN)))
     .map(({ entry }) => entry.number);
   return conflictAt(
     posterior,
     k,
-    disputed.map((i) => space.suspects[i]!),
+    ions.map((i) => space.suspects[i]!),
     against,
   );
+}
+
+/** So much less likely, at most, is what does without an ion but for a mistake. */
+const WORTH_A_DOUBT = 300;
+/** More entries than this, and it is no single mistake. */
+const MISTAKEN = 1;
+
+/** The likeliest holds one thing more than another would, which takes a single entry for a mistake. */
+function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
+  const { space, weights, evidence } = posterior;
+  const top = weights.reduce((best, w, m) => (w > weights[best]! ? m : best), 0);
+  const held = space.members[top]!.holds;
+  const fewer = space.members.reduce<number | undefined>((best, { holds }, m) => {
+    if (holds.length === 0 || holds.length >= held.length || weights[m]! * WORTH_A_DOUBT < weights[top]!) return best;
+    if (!holds.every((id) => held.includes(id))) return best;
+    return best === undefined || weights[m]! > weights[best]! ? m : best;
+  }, undefined);
+  if (fewer === undefined) return null;
+  const mistaken = [...evidence.keys()].filter((k) => posterior.unexplained(k, fewer) && !posterior.unexplained(k, top));
+  if (!mistaken.length || mistaken.length > MISTAKEN) return null;
+  const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id));
+  const places = ions.map((id) => space.suspects.indexOf(id));
+  const against = evidence
+    .filter((_, r) => r !== mistaken[0] && places.some((i) => posterior.push(r)[i]! < -SPOKEN))
+    .map(({ entry }) => entry.number);
+  return conflictAt(posterior, mistaken[0]!, ions, against);
 }
 
 /** Two entries of which whatever the sample most likely is explains one and not the other. */

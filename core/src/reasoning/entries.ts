@@ -1,7 +1,7 @@
 /** Entries of a record, and which of them reasoning can use. */
 import { showsSign, testById } from '../scheme/tests';
 import type { Sign } from '../scheme/model';
-import type { Observation } from '../vocabulary/observation';
+import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Space } from './space';
 
 export interface RecordEntry {
@@ -10,6 +10,10 @@ export interface RecordEntry {
   readonly test: string;
   readonly observed: readonly Observation[];
   readonly confidence?: 'sure' | 'unsure';
+  /** Done on a blank, not on the sample. */
+  readonly control?: 'blank';
+  /** A blank of the same test was clean. */
+  readonly beside?: true;
 }
 
 export interface Unused {
@@ -34,13 +38,31 @@ function whyUnused(space: Space, e: RecordEntry): string | null {
   return watched(e).length ? null : 'nothing of what was written can be seen in this test';
 }
 
+/** Something that was seen of the sample, the blank shows too. */
+function shownByBlank(blank: RecordEntry, e: RecordEntry): boolean {
+  const events = watched(e).filter((o) => !isNothing(o));
+  return (
+    events.length > 0 &&
+    events.every((o) => watched(blank).some((b) => b.channel === o.channel && !isNothing(b) && b.colour === o.colour))
+  );
+}
+
+/** The entries that are evidence, and why the others are not. */
 export function usable(space: Space, record: readonly RecordEntry[]): { used: RecordEntry[]; unused: Unused[] } {
   const used: RecordEntry[] = [];
   const unused: Unused[] = [];
+  const blanks = record.filter((e) => e.control === 'blank' && !whyUnused(space, e));
   for (const e of record) {
-    const why = whyUnused(space, e);
+    const beside = blanks.filter((b) => b.test === e.test);
+    const why =
+      whyUnused(space, e) ??
+      (e.control === 'blank'
+        ? 'a blank tells of the reagents, not of the sample'
+        : beside.some((b) => shownByBlank(b, e))
+          ? 'the blank shows the same'
+          : null);
     if (why) unused.push({ entry: e.number, why });
-    else used.push(e);
+    else used.push(beside.length ? { ...e, beside: true } : e);
   }
   return { used, unused };
 }

@@ -1,13 +1,20 @@
 /** How likely each entry is under every possibility: quickly composed for all, simulated for the likeliest mixtures. */
+import { testById } from '../scheme/tests';
+import { MISHAP, REPEATED, TOGETHER } from './data/rates';
 import { type RecordEntry, watched } from './entries';
-import { read } from './likelihood';
-import type { Space } from './space';
+import { probabilityOver, type Space } from './space';
 
 /** What one entry says. */
 export interface Evidence {
   readonly entry: RecordEntry;
-  /** Share of its weight that an entry has, by how sure its writer was. */
-  readonly scale: number;
+  /** How often something goes wrong with an entry of this kind. */
+  readonly mishap: number;
+  /** Is the same written of the same test already? */
+  readonly again: boolean;
+  /** Probability of the entry over all that it might belong to. */
+  readonly anyhow: number;
+  /** Probability under every member of the space, of an observer to whom nothing went wrong. */
+  readonly p: Float64Array;
   /** ln likelihood under every member of the space. */
   readonly ln: Float64Array;
 }
@@ -29,10 +36,7 @@ export interface Effort {
   readonly stopped?: () => boolean;
 }
 
-const UNSURE = 0.5;
-/** What two salts make together shows in test after test: until they are simulated, no entry may cost them more e-folds. */
-const COMPOSED = -4.5;
-/** The same for one of the rankings by which they are chosen to be simulated. */
+/** For one of the rankings by which mixtures are chosen to be simulated, no entry costs them more e-folds. */
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
@@ -41,21 +45,39 @@ const FIRST = 6;
 /** So many after the best that are no better, and it is taken though it leaves the usual share of mistakes unexplained. */
 const PATIENCE = 60;
 const MISTAKES = 0.05;
-/** ln likelihood below which an entry is explained poorly: others are looked at then. */
-const POORLY = Math.log(0.1);
+
+/** ln likelihood of an entry from its probability when nothing went wrong. */
+function lnOf({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, p: number, otherwise: number): number {
+  const wrong = mishap + (1 - mishap) * otherwise;
+  const q = (1 - wrong) * p + wrong * anyhow;
+  return Math.log(again ? REPEATED + (1 - REPEATED) * q : q);
+}
+
+/** Is it likelier that something went wrong than that the sample showed this? */
+export const isUnexplained = ({ mishap, anyhow, p }: Evidence, m: number, otherwise = 0): boolean =>
+  p[m]! * (1 - mishap) * (1 - otherwise) < (mishap + otherwise) * anyhow;
+
+const sameWords = (a: RecordEntry, b: RecordEntry) =>
+  a.test === b.test && JSON.stringify(watched(a)) === JSON.stringify(watched(b));
 
 export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least, most, stopped }: Effort): Weighed {
   const quick = Float64Array.from(space.lnPrior);
   const rough = Float64Array.from(space.lnPrior);
-  const evidence = entries.map((entry): Evidence => {
-    const scale = entry.confidence === 'unsure' ? UNSURE : 1;
-    const ln = space.likelihoods(entry.test, watched(entry)).map((v, m) => {
+  const evidence = entries.map((entry, i): Evidence => {
+    const { p, anyhow } = space.read(entry.test, watched(entry));
+    const about = {
+      mishap: entry.beside ? MISHAP.besideBlank : entry.confidence === 'unsure' ? MISHAP.unsure : MISHAP.sure,
+      again: entries.slice(0, i).some((before) => sameWords(before, entry)),
+      anyhow: Math.max(anyhow, 1e-9),
+    };
+    const ln = p.map((v, m) => {
       const { composed } = space.members[m]!;
-      quick[m]! += v * scale;
-      rough[m]! += (composed ? Math.max(v, ROUGHLY) : v) * scale;
-      return (composed ? Math.max(v, COMPOSED) : v) * scale;
+      const value = lnOf(about, v, composed ? TOGETHER.otherwise : 0);
+      quick[m]! += value;
+      rough[m]! += composed ? Math.max(value, ROUGHLY) : value;
+      return value;
     });
-    return { entry, scale, ln };
+    return { entry, ...about, p: Float64Array.from(p), ln };
   });
   const elimination = new Elimination(space, evidence, rough);
   const explained = () => elimination.poor() === 0;
@@ -94,8 +116,10 @@ class Elimination {
     this.idle++;
     let sum = this.space.lnPrior[m]!;
     for (const [place, k] of this.order.entries()) {
-      const { entry, scale, ln } = this.evidence[k]!;
-      sum += ln[m] = read(watched(entry), this.space.exact(m, entry.test)) * scale;
+      const evidence = this.evidence[k]!;
+      const { entry, p, ln } = evidence;
+      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
+      sum += ln[m] = lnOf(evidence, p[m]!, 0);
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
         this.order.unshift(k);
@@ -114,7 +138,7 @@ class Elimination {
   /** Entries that the best so far explains poorly. */
   poor(): number {
     const m = this.leader;
-    return m === undefined ? Infinity : this.evidence.filter(({ ln, scale }) => ln[m]! < POORLY * scale).length;
+    return m === undefined ? Infinity : this.evidence.filter((e) => isUnexplained(e, m)).length;
   }
 }
 

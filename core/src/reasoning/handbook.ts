@@ -19,6 +19,8 @@ export interface WhatSuspectGives {
   readonly samples: number;
   /** The commonest first. */
   readonly outcomes: readonly CommonOutcome[];
+  /** What other amounts or times make of it, the commonest first. */
+  readonly otherwise: readonly { readonly see: readonly Observation[]; readonly samples: number }[];
 }
 
 const NAMED = 3;
@@ -26,10 +28,12 @@ const NAMED = 3;
 /** What the samples that hold a suspect show in a test; samples made of several are left out. */
 export function whatSuspectGives(space: Space, test: string, suspect: string): WhatSuspectGives {
   const found = new Map<readonly Observation[], number[]>();
+  const other = new Map<readonly Observation[], number>();
   space.members.forEach(({ holds, composed }, m) => {
     if (composed || !holds.includes(suspect)) return;
-    const see = space.exact(m, test);
-    found.set(see, [...(found.get(see) ?? []), m]);
+    const [see, ...differing] = space.shows(m, test);
+    found.set(see!, [...(found.get(see!) ?? []), m]);
+    for (const seen of new Set(differing)) if (seen !== see) other.set(seen, (other.get(seen) ?? 0) + 1);
   });
   const outcomes = [...found].map(([see, members]) => ({
     see,
@@ -40,6 +44,10 @@ export function whatSuspectGives(space: Space, test: string, suspect: string): W
     suspect,
     samples: outcomes.reduce((sum, o) => sum + o.samples, 0),
     outcomes: outcomes.sort((a, b) => b.samples - a.samples),
+    otherwise: [...other]
+      .filter(([see]) => !found.has(see))
+      .map(([see, samples]) => ({ see, samples }))
+      .sort((a, b) => b.samples - a.samples),
   };
 }
 
@@ -69,7 +77,7 @@ export function equationsIn(space: Space, test: string, suspect: string): Equati
   const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
   const showing = [...space.members.keys()].filter((m) => {
     const { holds, composed } = space.members[m]!;
-    return !composed && holds.includes(suspect) && signs.some((s) => showsSign(space.exact(m, test), s));
+    return !composed && holds.includes(suspect) && signs.some((s) => showsSign(space.shows(m, test)[0]!, s));
   });
   const chosen = showing.find((m) => space.members[m]!.holds.some((ion) => PLAIN.includes(ion))) ?? showing[0];
   if (chosen === undefined) return [];

@@ -1,14 +1,17 @@
-/** What an unknown salt may be: single salts by cation and anion, and mixtures of two. */
+/** What may stand in the bottle of an unknown salt: every plain salt of two ions, and the other forms in which it is met. */
 import type { SampleSpec } from '../bench/sample';
 import { parseFormula } from '../matter/formula';
 import { HYDRATED, HYDRATES, HYDRATING, USUAL, WITHOUT_CHARGE } from './data/formulas';
+import { COMMONNESS, type FormRow, MORE_FORMS } from './data/forms';
 import { PAIRS } from './data/pairs';
 
-export interface Hypothesis {
+export interface Form {
   /** Cations first. */
   readonly ions: readonly string[];
   readonly sample: SampleSpec;
   readonly name: string;
+  /** How often it is met, relative to the others. */
+  readonly weight: number;
 }
 
 export const isCation = (ion: string) => ion.endsWith('+');
@@ -38,12 +41,33 @@ export function saltOf(cation: string, anion: string): string {
 
 const GRAMS = 3;
 
-function single(cation: string, anion: string): Hypothesis {
+const commonness = (ions: readonly string[]): number => ions.reduce((product, ion) => product * (COMMONNESS[ion] ?? 1), 1);
+
+function single(cation: string, anion: string): Form {
   const formula = saltOf(cation, anion);
-  return { ions: [cation, anion], sample: { salts: [{ formula, grams: GRAMS }] }, name: formula };
+  const ions = [cation, anion];
+  return { ions, sample: { salts: [{ formula, grams: GRAMS }] }, name: formula, weight: commonness(ions) };
 }
 
-/** Every single salt. */
-export const SINGLES: readonly Hypothesis[] = Object.entries(PAIRS).flatMap(([anion, cations]) =>
+/** What an oxide or hydroxide lacks of a salt's anion, and how a double salt compares, in commonness. */
+const ONE_ION = 4;
+
+function formOf({ of, ions, share }: FormRow): Form {
+  const parts = typeof of === 'string' ? { [of]: 1 } : of;
+  const list = ions.split(' ');
+  const pair = list.length === 1 ? commonness(list) * ONE_ION : commonness([list[0]!, list.at(-1)!]);
+  return {
+    ions: list,
+    sample: { salts: Object.entries(parts).map(([formula, part]) => ({ formula, grams: GRAMS * part })) },
+    name: Object.keys(parts).join(' with '),
+    weight: pair * share,
+  };
+}
+
+/** The plain salt of every two ions. */
+export const SINGLES: readonly Form[] = Object.entries(PAIRS).flatMap(([anion, cations]) =>
   cations.split(' ').map((cation) => single(cation, anion)),
 );
+
+/** Everything that one bottle may hold: the plain salts first, in the order of `SINGLES`. */
+export const FORMS: readonly Form[] = [...SINGLES, ...MORE_FORMS.map(formOf)];

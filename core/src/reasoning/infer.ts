@@ -1,11 +1,13 @@
 /** What a record proves: the posterior over all that the sample may be, and from it the words people write. */
+import { because } from './because';
 import { type Conflict, conflictsIn } from './conflicts';
-import { type RecordEntry, signsShown, titleOf, type Unused, usable } from './entries';
+import { type RecordEntry, type Unused, usable } from './entries';
 import { type Effort, evidenceOf } from './evidence';
 import { Posterior } from './posterior';
 import type { Space } from './space';
+import { type State, stateOf } from './states';
 
-export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
+export type { State };
 
 export interface Because {
   readonly entry: number;
@@ -43,14 +45,8 @@ export interface Inference {
   readonly weights: Float64Array;
 }
 
-const CONFIRMED = 0.99;
-const RULED_OUT = 0.01;
-const HINTED = 0.1;
-/** Decibans above which an entry is worth showing, and above which it speaks for or against a suspect. */
+/** Decibans above which an entry is worth showing. */
 const SHOWN = 0.5;
-const HINTS = 2;
-const DENIES = -3;
-const SPEAKS = 5;
 const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
 
@@ -67,31 +63,16 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
   const suspects = space.suspects.map((id, i): Suspect => {
-    const because = used.flatMap((e, k): Because[] => {
+    const reasons = used.flatMap((e, k): Because[] => {
       const decibans = Math.round(moves[k]![i]! * 10) / 10;
-      return Math.abs(decibans) >= SHOWN ? [{ entry: e.number, decibans, text: sentence(e, id, decibans) }] : [];
+      return Math.abs(decibans) >= SHOWN ? [{ entry: e.number, decibans, text: because(posterior, k, i, decibans > 0) }] : [];
     });
     const probability = posterior.now[i]!;
-    return { id, state: disputed.has(id) ? 'conflict' : stateOf(id, probability, used, because), probability, because };
+    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), moves: moves.map((row) => row[i]!) });
+    return { id, state, probability, because: reasons };
   });
   const { weights } = posterior;
   return { suspects, candidates: candidatesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
-}
-
-function stateOf(id: string, p: number, entries: readonly RecordEntry[], because: readonly Because[]): State {
-  const shown = entries.flatMap((e) => signsShown(e, id).map((sign) => ({ sign, sure: e.confidence !== 'unsure' })));
-  if (p >= CONFIRMED && shown.some((s) => s.sign.proves && s.sure)) return 'confirmed';
-  if (p <= RULED_OUT && because.some((b) => b.decibans < DENIES)) return 'ruled-out';
-  if (p >= 0.5 && shown.length) return 'indicated';
-  // No test has its sign, but several leave nothing else.
-  if (p >= CONFIRMED && because.filter((b) => b.decibans >= SPEAKS).length >= 2) return 'indicated';
-  if (p > HINTED && because.some((b) => b.decibans > HINTS)) return 'hinted';
-  return because.length && p <= RULED_OUT ? 'ruled-out' : 'open';
-}
-
-function sentence(e: RecordEntry, id: string, decibans: number): string {
-  if (decibans < 0) return `${titleOf(e.test)}: it would have shown otherwise.`;
-  return signsShown(e, id).length ? `${titleOf(e.test)}: shows its sign.` : `${titleOf(e.test)}: as it would be with it.`;
 }
 
 /** Members of the same holdings and name are one candidate, however a salt's ions are paired. */

@@ -1,16 +1,246 @@
-/** Someone who looks: a perfect observer, or a student who misreads one observation in twenty. */
+/** Someone who looks and writes: how likely a record is of what was shown, and a record drawn from the same model. */
+import type { StandardTest } from '../scheme/model';
+import { type Channel, channelRow } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
-import { COLOURS } from '../vocabulary/words';
-import { wordDistance } from '../senses/colour';
+import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
+import { IMAGINED, IMAGINED_ELSE, MENTIONED, OVERLOOKED, READINGS, SODIUM_FLAME, TOLD_AGAIN, WRITTEN, RIGHT } from './data/rates';
+import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
-export type Observer = (seen: readonly Observation[]) => Observation[];
+/** More things of one channel than these are not weighed one by one. */
+const MOST_TOLD = 5;
+const MOST_SHOWN = 6;
 
-export const perfect: Observer = (seen) => [...seen];
+const QUALIFIERS = ['paper', 'splint', 'zone', 'look', 'through'] as const;
+const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]): string | undefined =>
+  o[field] === 'none' ? undefined : o[field];
 
-const MISREAD = 1 / 20;
-const NEAR = 0.2;
-/** °C by which a thermometer is misread. */
-const READ_OFF = 5;
+/** What has to be the same for two observations to be about one thing. */
+export const subjectOf = (o: Observation): string =>
+  [o.channel, ...QUALIFIERS.map((field) => qualifierOf(o, field) ?? '')].join(' ');
+
+const isWeak = (o: Observation) => o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow';
+const isUnremarkable = (o: Observation) =>
+  o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless');
+
+const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
+
+/** A thing to be seen, in its test. */
+interface Shown {
+  readonly o: Observation;
+  readonly nothing: boolean;
+  /** Of the stages of a solid, one that was passed through. */
+  readonly passed: boolean;
+  readonly mentioned: number;
+  readonly alike: readonly Colour[] | undefined;
+}
+
+const accepted = new WeakMap<StandardTest, readonly (readonly Colour[])[]>();
+/** Words for colours that a sign of the test takes for the same. */
+function acceptedIn(test: StandardTest): readonly (readonly Colour[])[] {
+  let sets = accepted.get(test);
+  if (!sets) {
+    sets = (test.signs ?? []).flatMap((sign) =>
+      sign.see.flatMap(({ colour }) => (Array.isArray(colour) && colour.length > 1 ? [colour as Colour[]] : [])),
+    );
+    accepted.set(test, sets);
+  }
+  return sets;
+}
+
+const STAGED: ReadonlySet<Channel> = new Set(['precipitate', 'solution', 'solid']);
+
+function shownIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
+  return seen.map((o, i) => {
+    const nothing = isNothing(o);
+    const passed =
+      !nothing &&
+      STAGED.has(o.channel) &&
+      o.look === undefined &&
+      seen.slice(i + 1).some((later) => later.channel === o.channel && !isNothing(later));
+    const mentioned = nothing
+      ? MENTIONED.nothing
+      : passed
+        ? MENTIONED.passed
+        : isUnremarkable(o)
+          ? MENTIONED.unremarkable
+          : o.channel === test.watch[0]
+            ? MENTIONED.asked
+            : MENTIONED.other;
+    return { o, nothing, passed, mentioned, alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)) };
+  });
+}
+
+const overlookedOf = ({ o, passed }: Shown): number =>
+  passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
+
+const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'partly-dissolved']);
+const bell = (off: number, spread: number) => Math.exp(-0.5 * (off / spread) ** 2) / (spread * Math.sqrt(2 * Math.PI));
+/** °C over which a reading that is quite wrong may lie. */
+const SCALE_CELSIUS = 400;
+const SCALE_PH = 15;
+/** Of an instrument in its own unit, of a titration as a share of its value. By judgement. */
+const spreadOf = (of: Observation['event'], value: number) =>
+  of === 'refractive-index' ? 0.003 : of === 'density' ? 0.015 : 0.025 * value;
+
+/** Probability of a field: that it is written, times that it says so. */
+const field = (rate: number, written: unknown, says: () => number): number => (written === undefined ? 1 - rate : rate * says());
+
+/** Probability of the words for something that was shown and noticed. */
+function wordsFor(r: Observation, { o: s, alike }: Shown): number {
+  let p = 1;
+  for (const name of QUALIFIERS) {
+    const [told, was] = [qualifierOf(r, name), qualifierOf(s, name)];
+    if (was === undefined) p *= told === undefined ? 1 : 0.3;
+    else if (told === undefined) p *= 1 - WRITTEN.qualifier;
+    else if (told === was) p *= WRITTEN.qualifier;
+    else return 0;
+  }
+  if (s.event !== undefined) p *= field(WRITTEN.event, r.event, () => eventIs(s.channel, r.event!, s.event!));
+  if (s.colour !== undefined)
+    p *= field(WRITTEN.colour, r.colour, () =>
+      // Of what dissolved the colour was seen before.
+      GONE.has(r.event) ? anyColour(r.colour!) : colourSeen(r.colour!, s, alike),
+    );
+  else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour);
+  if (s.texture !== undefined) p *= field(WRITTEN.texture, r.texture, () => textureIs(r.texture!, s.texture!));
+  else if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
+  if (s.amount !== undefined) p *= field(WRITTEN.amount, r.amount, () => amountIs(r.amount!, s.amount!));
+  else if (r.amount !== undefined) p *= WRITTEN.amount / AMOUNTS.length;
+  if (s.vigour !== undefined) p *= field(WRITTEN.vigour, r.vigour, () => vigourIs(r.vigour!, s.vigour!));
+  if (s.smell !== undefined && r.smell !== undefined) p *= smellIs(r.smell, s.smell);
+  if (s.clarity !== undefined)
+    p *= field(WRITTEN.clarity, r.clarity, () => (r.clarity === s.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
+  if (s.duration !== undefined)
+    p *= field(WRITTEN.duration, r.duration, () => (r.duration === s.duration ? RIGHT.duration : 1 - RIGHT.duration));
+  if (s.celsius !== undefined && r.celsius !== undefined)
+    p *=
+      (1 - READINGS.wrong) * bell((r.to ?? r.celsius) - (s.to ?? s.celsius), READINGS.celsius) + READINGS.wrong / SCALE_CELSIUS;
+  else if (r.celsius !== undefined) p /= SCALE_CELSIUS;
+  if (s.value !== undefined && r.value !== undefined) {
+    const spread = spreadOf(s.event, s.value);
+    p *= (1 - READINGS.wrong) * bell(r.value - s.value, spread) * spread + READINGS.wrong / 100;
+  }
+  if (s.pH !== undefined)
+    p *= field(WRITTEN.pH, r.pH, () => (1 - READINGS.wrong) * bell(r.pH! - s.pH!, READINGS.pH) + READINGS.wrong / SCALE_PH);
+  return p;
+}
+
+function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
+  const plain = s.colour === 'none' ? anyColour(written) : colourIs(written, s.colour!, lightOf(s), alike);
+  if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
+  return (1 - SODIUM_FLAME) * plain + (written === 'yellow' ? SODIUM_FLAME : 0);
+}
+
+/** Of a flame that is imagined, the share that is sodium's. */
+const SODIUM_SHARE = 0.7;
+
+/** Probability of the words for something of which there was nothing. */
+function wordsForNothing(r: Observation): number {
+  let p = 1;
+  const { fields } = channelRow(r.channel);
+  const events = Array.isArray(fields['event'])
+    ? (fields['event'] as readonly string[]).filter((e) => e !== 'none' && e !== 'unchanged')
+    : [];
+  if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
+  if ('colour' in fields) {
+    const sodium = r.channel === 'flame' ? SODIUM_SHARE : 0;
+    p *= field(WRITTEN.colour, r.colour, () => (1 - sodium) * anyColour(r.colour!) + (r.colour === 'yellow' ? sodium : 0));
+  }
+  if (r.smell !== undefined) p /= SMELLS.length - 1;
+  if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
+  if (r.amount !== undefined) p *= WRITTEN.amount / AMOUNTS.length;
+  if (r.vigour !== undefined) p *= WRITTEN.vigour / VIGOURS.length;
+  if (r.celsius !== undefined) p /= SCALE_CELSIUS;
+  if (r.value !== undefined) p /= 100;
+  if (r.pH !== undefined) p /= SCALE_PH;
+  return p;
+}
+
+/** Probability that a thing, once mentioned, is told so. */
+function told(r: Observation, s: Shown): number {
+  const imagined = imaginedIn(r.channel);
+  if (isNothing(r)) {
+    if (!s.nothing) return overlookedOf(s);
+    for (const name of QUALIFIERS) {
+      const [a, b] = [qualifierOf(r, name), qualifierOf(s.o, name)];
+      if (a !== undefined && b !== undefined && a !== b) return 0;
+    }
+    return 1 - imagined;
+  }
+  return s.nothing ? imagined * wordsForNothing(r) : (1 - overlookedOf(s)) * wordsFor(r, s);
+}
+
+/** That there is nothing is said of a channel of which the test shows nothing at all. */
+const NOTHING_SAID = 0.3;
+
+/** Probability of all that is told of one channel: over every way in which it may belong to what was shown. */
+function ofChannel(channel: Channel, list: readonly Observation[], shown: readonly Shown[]): number {
+  const things = shown.slice(0, MOST_SHOWN);
+  const records = list.slice(0, MOST_TOLD);
+  const imagined = imaginedIn(channel);
+  const silent = things.length ? 0 : NOTHING_SAID;
+  if (!records.length) return (1 - imagined) * (1 - silent) * things.reduce((p, s) => p * (1 - s.mentioned), 1);
+  const words = records.map((r) => things.map((s) => told(r, s)));
+  const alone = records.map((r) => (isNothing(r) ? silent / (1 - silent) : imagined * wordsForNothing(r)));
+  const times = new Int8Array(things.length);
+  const first = new Float64Array(things.length);
+  // Told once more in the same words, a thing is told once.
+  const factor = (s: Shown, k: number) => {
+    if (times[k] === 0) return 1 - s.mentioned;
+    return s.mentioned * (times[k] === 1 ? 1 - TOLD_AGAIN + TOLD_AGAIN * first[k]! : 2 * TOLD_AGAIN);
+  };
+  const assign = (i: number): number => {
+    if (i === records.length) return things.reduce((p, s, k) => p * factor(s, k), 1);
+    let sum = alone[i]! * assign(i + 1);
+    for (const k of things.keys()) {
+      const p = words[i]![k]!;
+      if (p <= 0 || times[k]! >= 2) continue;
+      if (times[k] === 0) first[k] = p;
+      times[k]!++;
+      sum += p * assign(i + 1);
+      times[k]!--;
+    }
+    return sum;
+  };
+  return (1 - imagined) * (1 - silent) * assign(0);
+}
+
+/** Each thing once: told twice in the same words it is no news. */
+const distinctIn = (list: readonly Observation[]): Observation[] => {
+  const known = new Set<string>();
+  return list.filter((o) => {
+    const key = JSON.stringify(o);
+    return !known.has(key) && known.add(key);
+  });
+};
+
+/**
+ * Probability of a record, given what the test showed to someone who looked and wrote as usual. Over all records it adds up to one.
+ * @param hidden rate at which one of two salts hides what the other shows.
+ */
+export function probabilityOf(
+  test: StandardTest,
+  recorded: readonly Observation[],
+  seen: readonly Observation[],
+  hidden = 0,
+): number {
+  const shown = shownIn(test, seen).map((s) => (hidden && !s.nothing ? { ...s, mentioned: s.mentioned * (1 - hidden) } : s));
+  const list = distinctIn(recorded);
+  const channels = new Set([...test.watch, ...list.map((o) => o.channel), ...seen.map((o) => o.channel)]);
+  let p = 1;
+  for (const channel of channels)
+    p *= ofChannel(
+      channel,
+      list.filter((o) => o.channel === channel),
+      shown.filter((s) => s.o.channel === channel),
+    );
+  return p;
+}
+
+export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
+
+/** Writes down all that there is. */
+export const perfect: Observer = (_test, seen) => [...seen];
 
 /** A small, well-spread generator (mulberry32): the same seed gives the same student. */
 export function seeded(seed: number): () => number {
@@ -23,28 +253,75 @@ export function seeded(seed: number): () => number {
   };
 }
 
-export function student(random: () => number): Observer {
-  return (seen) => seen.map((o) => (random() < MISREAD ? misread(o, random) : o));
+function drawn<T>(random: () => number, options: readonly (readonly [T, number])[]): T {
+  let at = random() * options.reduce((sum, [, p]) => sum + p, 0);
+  for (const [option, p] of options) if ((at -= p) < 0) return option;
+  return options.at(-1)![0];
 }
 
-function misread(o: Observation, random: () => number): Observation {
-  const overlooks = o.event !== undefined && !isNothing(o) && random() < 0.4;
-  if (overlooks && ['precipitate', 'ring', 'sublimate', 'droplets', 'gas', 'deposit', 'layer'].includes(o.channel))
-    return nothingIn(o.channel)[0]!;
-  if (overlooks && o.channel === 'paper') return { channel: o.channel, event: 'unchanged', paper: o.paper };
-  if (overlooks && o.channel === 'splint') return { channel: o.channel, event: 'unchanged', splint: o.splint };
-  if (o.celsius !== undefined) {
-    const off = random() < 0.5 ? -READ_OFF : READ_OFF;
-    return reworded(o, { celsius: o.celsius + off, ...(o.to !== undefined && { to: o.to + off }) });
-  }
-  if (o.channel === 'solubility')
-    return { ...o, event: o.event === 'partly-soluble' ? (random() < 0.5 ? 'soluble' : 'insoluble') : 'partly-soluble' };
-  if (o.channel === 'smell') return { channel: 'smell', smell: o.smell === 'none' ? 'pungent' : 'none' };
-  if (o.channel === 'flame' && o.colour === 'none') return { ...o, colour: 'yellow' };
-  if (isNothing(o) && o.channel === 'precipitate')
-    return { channel: 'precipitate', event: 'formed', colour: 'white', amount: 'slight' };
-  if (o.colour === undefined) return o;
-  const near = COLOURS.filter((c) => c !== o.colour && c !== 'none' && wordDistance(c, o.colour!) < NEAR);
-  const colour = near[Math.floor(random() * near.length)];
-  return colour ? reworded(o, { colour }) : o;
+const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
+/** Someone who leaves out, mistakes and imagines at the model's rates. */
+export function student(random: () => number): Observer {
+  const chance = (p: number) => random() < p;
+  const write = (s: Shown): Observation => {
+    const { o } = s;
+    if (s.nothing) return chance(imaginedIn(o.channel)) ? imagine(o.channel) : o;
+    if (chance(overlookedOf(s))) return nothingIn(o.channel)[0] ?? o;
+    const words: Record<string, string | number | undefined> = {};
+    const over = <T extends string>(name: string, rate: number, options: readonly T[], says: (word: T) => number) => {
+      if (name in o)
+        words[name] = chance(rate)
+          ? drawn(
+              random,
+              options.map((w) => [w, says(w)] as const),
+            )
+          : undefined;
+    };
+    const events = (channelRow(o.channel).fields['event'] as readonly string[] | undefined) ?? [];
+    over('event', WRITTEN.event, events, (w) =>
+      isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
+    );
+    over('colour', WRITTEN.colour, COLOURS, (w) =>
+      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w) : colourSeen(w, o, s.alike),
+    );
+    over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
+    over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
+    over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
+    over('smell', 1, SMELLS, (w) => (w === 'none' ? 0 : smellIs(w, o.smell!)));
+    over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
+    for (const name of QUALIFIERS) if (qualifierOf(o, name) !== undefined && !chance(WRITTEN.qualifier)) words[name] = undefined;
+    if (o.celsius !== undefined) {
+      const off = Math.round(chance(READINGS.wrong) ? (random() - 0.5) * SCALE_CELSIUS : normal(random) * READINGS.celsius);
+      words['celsius'] = o.celsius + off;
+      if (o.to !== undefined) words['to'] = o.to + off;
+    }
+    return reworded(o, words);
+  };
+  const imagine = (channel: Channel): Observation => {
+    const { fields, colours } = channelRow(channel);
+    const events = Array.isArray(fields['event'])
+      ? (fields['event'] as readonly string[]).filter((e) => e !== 'none' && e !== 'unchanged')
+      : [];
+    const any = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
+    return reworded(
+      { channel },
+      {
+        ...(events.length && { event: any(events) }),
+        ...(colours?.length && { colour: any(colours.filter((c) => c !== 'none')) }),
+        ...('smell' in fields && { smell: any(SMELLS.filter((s) => s !== 'none')) }),
+      },
+    );
+  };
+  return (test, seen) => {
+    const out: Observation[] = [];
+    for (const s of shownIn(test, seen)) {
+      if (!chance(s.mentioned)) continue;
+      out.push(write(s));
+      if (chance(TOLD_AGAIN)) out.push(write(s));
+    }
+    for (const channel of test.watch) if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
+    const told = distinctIn(out);
+    return told.length ? told : seen.slice(0, 1).map((o) => (isNothing(o) ? o : write(shownIn(test, [o])[0]!)));
+  };
 }

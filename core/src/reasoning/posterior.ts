@@ -1,6 +1,6 @@
 /** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
-import type { Evidence, Weighed } from './evidence';
-import { SURPRISING, SURPRISING_LOOSE } from './likelihood';
+import { TOGETHER } from './data/rates';
+import { type Evidence, isUnexplained, type Weighed } from './evidence';
 import type { Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
@@ -57,14 +57,13 @@ export class Posterior {
     this.held = heldIn(space);
     this.weights = this.members(() => true);
     this.prior = this.suspects(normalised(space.lnPrior));
-    this.now = this.suspects(this.weights);
+    this.now = this.withApart(this.suspects(this.weights));
   }
 
-  /** Would a member not have shown what an entry says? Of what is only composed less is asked. */
+  /** Is it likelier that something went wrong than that a member showed what an entry says? */
   unexplained(k: number, m: number): boolean {
-    const { ln, scale } = this.evidence[k]!;
-    const loose = this.space.members[m]!.composed && !this.simulated.has(m);
-    return ln[m]! < Math.log(loose ? SURPRISING_LOOSE : SURPRISING) * scale;
+    const rough = this.space.members[m]!.composed && !this.simulated.has(m);
+    return isUnexplained(this.evidence[k]!, m, rough ? TOGETHER.otherwise : 0);
   }
 
   /** Probability of every suspect without the evidence of one entry. */
@@ -88,6 +87,13 @@ export class Posterior {
       before = after;
       return moved;
     });
+  }
+
+  /** Adds what a sample that is like none of the members may hold. */
+  private withApart(now: Float64Array): Float64Array {
+    const weight = this.weights.at(-1)!;
+    const apart = this.space.apart && weight > 1e-6 ? this.space.apart(this.evidence) : undefined;
+    return apart ? now.map((p, i) => p + weight * apart[i]!) : now;
   }
 
   private members(counts: (k: number) => boolean): Float64Array {

@@ -16,6 +16,7 @@ const raw = z.object({
         test: z.string().max(80),
         observed: z.array(z.unknown()).max(60),
         confidence: z.enum(['sure', 'unsure']).optional(),
+        control: z.literal('blank').optional(),
       }),
     )
     .max(2000),
@@ -52,7 +53,13 @@ export function parseRecord(value: unknown): ParsedRecord {
       unread.push({ entry: i + 1, why: `${issue.path.map(String).join('.') || 'observation'}: ${issue.message}` });
       return [];
     });
-    return { number: i + 1, test: e.test, observed, ...(e.confidence && { confidence: e.confidence }) };
+    return {
+      number: i + 1,
+      test: e.test,
+      observed,
+      ...(e.confidence && { confidence: e.confidence }),
+      ...(e.control && { control: e.control }),
+    };
   });
   return {
     school: parsed.data.school,

@@ -1,6 +1,7 @@
 /** The cheapest test that settles a conflict. */
 import { advise, type Advice, type Bounds } from './advise';
 import type { Conflict } from './conflicts';
+import type { RecordEntry } from './entries';
 import type { Inference } from './infer';
 import type { Space } from './space';
 
@@ -8,7 +9,7 @@ import type { Space } from './space';
  * Weighs the disputed ions back in, evenly, and asks which test parts those with them from those without.
  * @returns null when no test that is left can.
  */
-export function settling(space: Space, inference: Inference, conflict: Conflict, bounds: Bounds): Advice | null {
+function settling(space: Space, inference: Inference, conflict: Conflict, bounds: Bounds): Advice | null {
   const weights = Float64Array.from(inference.weights);
   let withIon = 0;
   let without = 0;
@@ -24,6 +25,15 @@ export function settling(space: Space, inference: Inference, conflict: Conflict,
   const [best] = advise(space, { ...inference, weights }, bounds, 1, (m) => has[m]!);
   return best ?? null;
 }
+
+/** The test that settles a conflict: the best that is left, else the disputed one once more, with a blank. */
+export const settlingTest = (
+  space: Space,
+  inference: Inference,
+  entries: readonly RecordEntry[],
+  conflict: Conflict,
+  bounds: Bounds,
+): string => settling(space, inference, conflict, bounds)?.test ?? entries.find((e) => e.number === conflict.entry)!.test;
 
 /** How many of the likeliest are to be told apart. */
 const FEW = 4;

@@ -2,6 +2,7 @@
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
 import { nextOn, routeOf, setAside } from '../scheme/route';
+import { testById } from '../scheme/tests';
 import { World } from '../scheme/world';
 import { advise, type Bounds, proving } from './advise';
 import { rulesFor } from './atlas';
@@ -55,7 +56,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     if (entries.length >= MOST_TESTS) return closing;
     if (mixed && inference.candidates[0]!.probability >= ENOUGH) inference = infer(space, entries, THOROUGH);
     const done = new Set(entries.map((e) => e.test));
-    const aside = space.scheme === 'organic' ? setAside(route) : new Set<string>();
+    const aside = setAside(route);
     const bounds = { rules, simulated: true, done, aside };
     if (inference.candidates[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
     // Advice rests on the composed outcomes; when it has not settled a mixture, the ions in doubt are tried themselves.
@@ -65,7 +66,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
   };
   for (let test = next(); test !== undefined; test = next()) {
     const shown = world.result(test);
-    entries.push({ number: entries.length + 1, test, observed: observer(shown.see) });
+    entries.push({ number: entries.length + 1, test, observed: observer(testById.get(test)!, shown.see) });
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;
     if (way === 'advised') thoughts.push((inference = infer(space, entries)).suspects);

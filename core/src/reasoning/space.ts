@@ -1,19 +1,23 @@
 /** Every sample that an unknown may be, with what each standard test would show of it. */
-import { ANIONS, CATIONS } from '../matter/data/components';
-import type { Observation } from '../vocabulary/observation';
-import type { Scheme, School } from '../scheme/model';
-import { World } from '../scheme/world';
-import { type Atlas, type Cost, rowIn, rulesOfSchool } from './atlas';
-import { isNothing } from '../vocabulary/observation';
-import { read, subjectOf } from './likelihood';
 import type { SampleSpec } from '../bench/sample';
-import { isCation, SINGLES } from './hypotheses';
+import { ANIONS, CATIONS } from '../matter/data/components';
+import type { Scheme, School, StandardTest } from '../scheme/model';
+import { type HouseRules, schoolOf } from '../scheme/rules';
+import { testById } from '../scheme/tests';
+import { World } from '../scheme/world';
+import { isNothing, type Observation } from '../vocabulary/observation';
+import { type Atlas, type Cost, rowsIn } from './atlas';
+import { TOGETHER } from './data/rates';
+import { FORMS, isCation, SINGLES } from './hypotheses';
+import { probabilityOf, subjectOf } from './observer';
 
-/** Share of the prior that goes to single salts where mixtures are allowed. */
-const SINGLE_SHARE = 0.5;
+/** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
+const SINGLE_SHARE = 0.7;
+/** Two salts that share an ion are set together so much more often. */
+const SHARING = 3;
 
 /** Readings of records, and simulated mixtures, that are kept. */
-const ROWS = 400;
+const ROWS = 150;
 const WORLDS = 400;
 
 export interface Limits {
@@ -31,6 +35,17 @@ export interface Member {
   readonly composed: boolean;
 }
 
+/** Outcomes of a test, each as likely as the others: as benches differ. */
+export type Outcomes = readonly (readonly Observation[])[];
+
+/** How likely a record of one test is under every member, and to whomever it belongs that something went wrong for. */
+export interface Reading {
+  /** Probability of what was written, by an observer to whom nothing went wrong. Not to be changed. */
+  readonly p: Float64Array;
+  /** The same over everything that it might have been. */
+  readonly anyhow: number;
+}
+
 /** What reasoning needs to know of a sample's possibilities. */
 export interface Space {
   readonly scheme: Scheme;
@@ -44,38 +59,46 @@ export interface Space {
   called(m: number): string;
   /** A sample of this make, for the simulator. */
   sampleOf(m: number): SampleSpec;
-  /** The outcome, exactly. */
-  exact(m: number, test: string): readonly Observation[];
-  /** The outcome, quickly. */
+  /** What the test shows, exactly: the usual outcome first. */
+  shows(m: number, test: string): Outcomes;
+  /** The usual outcome, quickly. */
   outline(m: number, test: string): readonly Observation[];
-  /** ln likelihood of a record under every member. Not to be changed. */
-  likelihoods(test: string, recorded: readonly Observation[]): Float64Array;
+  read(test: string, recorded: readonly Observation[]): Reading;
   /** Mixtures that hold the same as this one, in other pairings. */
   twins(m: number): readonly number[];
+  /** Probability of each suspect in a sample that is like none of the members, for the last of them, which holds nothing. */
+  apart?(evidence: readonly { readonly entry: { readonly test: string }; readonly ln: Float64Array }[]): readonly number[];
 }
 
-/** One or two single salts, by their places in `SINGLES`. */
+/** One form or two plain salts, by their places in `FORMS`. */
 export interface SaltMember extends Member {
   readonly salts: readonly number[];
 }
 
-const keep = (salts: readonly number[], { cations, anions }: Limits): SaltMember | null => {
-  const ions = [...new Set(salts.flatMap((i) => SINGLES[i]!.ions))];
+const keep = (salts: readonly number[], { cations, anions }: Limits): SaltMember[] => {
+  const ions = [...new Set(salts.flatMap((i) => FORMS[i]!.ions))];
   const up = ions.filter(isCation).length;
   return up <= cations && ions.length - up <= anions
-    ? { salts, holds: [...ions].sort((a, b) => Number(isCation(b)) - Number(isCation(a))), composed: salts.length > 1 }
-    : null;
+    ? [{ salts, holds: [...ions].sort((a, b) => Number(isCation(b)) - Number(isCation(a))), composed: salts.length > 1 }]
+    : [];
 };
 
 function members(limits: Limits): SaltMember[] {
-  const out: SaltMember[] = SINGLES.map((_, i) => keep([i], limits)!);
+  const out = FORMS.flatMap((_, i) => keep([i], limits));
   if (limits.cations < 2 && limits.anions < 2) return out;
-  for (let i = 0; i < SINGLES.length; i++)
-    for (let j = i + 1; j < SINGLES.length; j++) {
-      const member = keep([i, j], limits);
-      if (member) out.push(member);
-    }
+  for (let i = 0; i < SINGLES.length; i++) for (let j = i + 1; j < SINGLES.length; j++) out.push(...keep([i, j], limits));
   return out;
+}
+
+function priorOf(list: readonly SaltMember[]): Float64Array {
+  const weights = list.map(({ salts, holds }) => {
+    const product = salts.reduce((w, i) => w * FORMS[i]!.weight, 1);
+    return salts.length > 1 && holds.length < 4 ? product * SHARING : product;
+  });
+  const sum = (composed: boolean) => weights.reduce((s, w, m) => (list[m]!.composed === composed ? s + w : s), 0);
+  const [single, mixed] = [sum(false), sum(true)];
+  const share = mixed ? SINGLE_SHARE : 1;
+  return Float64Array.from(weights, (w, m) => Math.log(list[m]!.composed ? ((1 - share) * w) / mixed : (share * w) / single));
 }
 
 const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
@@ -86,25 +109,41 @@ export function overlay(a: readonly Observation[], b: readonly Observation[]): O
   return both.filter((o) => !isNothing(o) || !both.some((p) => !isNothing(p) && subjectOf(p) === subjectOf(o)));
 }
 
+/** Probability of a record over the outcomes that benches differ in. */
+export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
+  outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
+
+/** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts. */
+export function meanOver(space: Space, p: Float64Array): number {
+  let sum = 0;
+  let weight = 0;
+  space.members.forEach(({ composed }, m) => {
+    if (composed) return;
+    const w = Math.exp(space.lnPrior[m]!);
+    sum += w * p[m]!;
+    weight += w;
+  });
+  return sum / weight;
+}
+
 export class SaltSpace implements Space {
+  readonly scheme: School;
   readonly suspects: readonly string[] = [...CATIONS, ...ANIONS];
   readonly members: readonly SaltMember[];
   readonly lnPrior: Float64Array;
   private readonly worlds = new Map<number, World>();
-  private readonly rows = new Map<string, Float64Array>();
+  private readonly readings = new Map<string, Reading>();
   private readonly overlaid = new Map<string, Observation[]>();
   private readonly alike = new Map<string, number[]>();
 
   constructor(
     readonly atlas: Atlas,
-    readonly scheme: School,
+    private readonly rules: HouseRules,
     readonly limits: Limits,
   ) {
+    this.scheme = schoolOf(rules);
     this.members = members(limits);
-    const singles = SINGLES.length;
-    const mixed = this.members.length - singles;
-    const share = mixed ? SINGLE_SHARE : 1;
-    this.lnPrior = Float64Array.from(this.members, (m) => Math.log(m.salts.length === 1 ? share / singles : (1 - share) / mixed));
+    this.lnPrior = priorOf(this.members);
   }
 
   get costs(): Atlas['costs'] {
@@ -112,48 +151,48 @@ export class SaltSpace implements Space {
   }
 
   knows(test: string): boolean {
-    return rowIn(this.atlas, this.scheme, test) !== undefined;
+    return this.rows(test) !== undefined;
   }
 
   called(m: number): string {
-    return this.members[m]!.salts.map((i) => SINGLES[i]!.name).join(' + ');
+    return this.members[m]!.salts.map((i) => FORMS[i]!.name).join(' + ');
   }
 
   sampleOf(m: number): SampleSpec {
     const { salts } = this.members[m]!;
-    if (salts.length === 1) return SINGLES[salts[0]!]!.sample;
-    return { salts: salts.map((i) => ({ formula: SINGLES[i]!.name, grams: 1.5 })) };
+    if (salts.length === 1) return FORMS[salts[0]!]!.sample;
+    return { salts: salts.map((i) => ({ formula: FORMS[i]!.name, grams: 1.5 })) };
   }
 
-  /** The outcome, exactly: from the atlas for a single salt, from the simulator for a mixture. */
-  exact(m: number, test: string): readonly Observation[] {
+  /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
+  shows(m: number, test: string): Outcomes {
     const { salts } = this.members[m]!;
-    if (salts.length === 1) return this.atlas.outcomes[rowIn(this.atlas, this.scheme, test)![salts[0]!]!]!;
+    if (salts.length === 1) return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
     let world = this.worlds.get(m);
     if (!world) {
-      this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, rulesOfSchool(this.scheme))));
+      this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, this.rules)));
       if (this.worlds.size > WORLDS) this.worlds.delete(this.worlds.keys().next().value!);
     }
-    return world.result(test).see;
+    return [world.result(test).see];
   }
 
-  /** The outcome, quickly: of a mixture, what its two salts would show laid over each other. */
+  /** Of a mixture, what its two salts would show laid over each other. */
   outline(m: number, test: string): readonly Observation[] {
     const { salts } = this.members[m]!;
-    if (salts.length === 1) return this.exact(m, test);
-    const row = rowIn(this.atlas, this.scheme, test)!;
+    const row = this.rows(test)![0]!;
+    if (salts.length === 1) return this.atlas.outcomes[row[salts[0]!]!]!;
     return this.laid(row[salts[0]!]!, row[salts[1]!]!);
   }
 
-  /** ln likelihood of a record under every member; mixtures by overlaying their salts' outcomes. Not to be changed. */
-  likelihoods(test: string, recorded: readonly Observation[]): Float64Array {
+  read(test: string, recorded: readonly Observation[]): Reading {
     const key = `${test} ${JSON.stringify(recorded)}`;
-    const before = this.rows.get(key);
+    const before = this.readings.get(key);
     if (before) return before;
-    const row = this.weigh(test, recorded);
-    this.rows.set(key, row);
-    if (this.rows.size > ROWS) this.rows.delete(this.rows.keys().next().value!);
-    return row;
+    const p = this.weigh(testById.get(test)!, recorded);
+    const reading = { p, anyhow: meanOver(this, p) };
+    this.readings.set(key, reading);
+    if (this.readings.size > ROWS) this.readings.delete(this.readings.keys().next().value!);
+    return reading;
   }
 
   twins(m: number): readonly number[] {
@@ -162,24 +201,35 @@ export class SaltSpace implements Space {
         const key = holdings(member);
         if (member.composed) this.alike.set(key, [...(this.alike.get(key) ?? []), k]);
       });
-    return this.alike.get(holdings(this.members[m]!))!.filter((k) => k !== m);
+    return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
   }
 
-  private weigh(test: string, recorded: readonly Observation[]): Float64Array {
-    const row = rowIn(this.atlas, this.scheme, test)!;
+  private rows(test: string) {
+    return rowsIn(this.atlas, this.scheme, test, this.rules);
+  }
+
+  private weigh(test: StandardTest, recorded: readonly Observation[]): Float64Array {
+    const rows = this.rows(test.id)!;
+    const usual = rows[0]!;
     const { outcomes } = this.atlas;
     const known = new Map<number, number>();
+    const once = (key: number, work: () => number) => {
+      let p = known.get(key);
+      if (p === undefined) known.set(key, (p = work()));
+      return p;
+    };
     const scale = outcomes.length + 1;
-    return Float64Array.from(this.members, ({ salts }) => {
-      const a = row[salts[0]!]!;
-      const b = salts.length > 1 ? row[salts[1]!]! : a;
-      const key = a === b ? a : Math.min(a, b) * scale + Math.max(a, b) + scale;
-      let ln = known.get(key);
-      if (ln === undefined) {
-        ln = a === b ? read(recorded, outcomes[a]!) : read(recorded, this.laid(a, b), true);
-        known.set(key, ln);
-      }
-      return ln;
+    return Float64Array.from(this.members, ({ salts: [first, second] }) => {
+      if (second === undefined)
+        return (
+          rows.reduce((sum, row) => sum + once(row[first!]!, () => probabilityOf(test, recorded, outcomes[row[first!]!]!)), 0) /
+          rows.length
+        );
+      const [a, b] = [usual[first!]!, usual[second]!];
+      if (a === b) return once(a, () => probabilityOf(test, recorded, outcomes[a]!));
+      return once(Math.min(a, b) * scale + Math.max(a, b) + scale, () =>
+        probabilityOf(test, recorded, this.laid(a, b), TOGETHER.hidden),
+      );
     });
   }
 

@@ -1,16 +1,17 @@
 /** A sample and all that a scheme would show of it: each test run in the simulator, after what must come before it. */
 import { type Bench, openBench, perform, type Step } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import { placesIn } from '../bench/ops';
+import { type Op, placesIn } from '../bench/ops';
+import { NotConverged } from '../equilibrium/solver';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
 import { distinct, type Equation } from '../reactions/equations';
 import { observe } from '../senses/perceive';
 import type { Observation } from '../vocabulary/observation';
 import { account } from './account';
+import { type Circumstance, CIRCUMSTANCES } from './data/circumstances';
 import type { Scheme, StandardTest } from './model';
 import type { HouseRules } from './rules';
-import { answerTo } from './rules';
 import { startsAnew } from './layout';
 import { calls, isFresh, onVessels, startsOf, stepsOf, testById, testsOf } from './tests';
 
@@ -39,6 +40,7 @@ export class World {
     spec: SampleSpec,
     readonly scheme: Scheme,
     readonly rules: HouseRules,
+    private readonly circumstance: Circumstance = CIRCUMSTANCES[0]!,
   ) {
     const bench = openBench(spec);
     this.start = { ...bench, left: Math.max(bench.left, 1e3) };
@@ -88,7 +90,7 @@ export class World {
     const starts = startsOf(test, this.scheme);
     const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);
     const names: Record<string, string> = start ? { '@': start } : {};
-    const ops = steps.map((s) => onVessels(s.op, names));
+    const ops = steps.map((s) => under(this.circumstance, onVessels(s.op, names)));
     const vessels: Record<string, Vessel> = {};
     const creates = new Set(test.makes ?? []);
     for (const place of new Set(ops.flatMap(placesIn))) {
@@ -112,7 +114,8 @@ export class World {
         tell(done);
         if (!MUTE.has(op.op) && !('control' in op)) seen.push(...observe(done.happened));
       } catch (error) {
-        if (!(error instanceof BenchError)) throw error;
+        // What the solver cannot work out is left as it was, like a step that cannot be done.
+        if (!(error instanceof BenchError || error instanceof NotConverged)) throw error;
         // Washing or pouring off nothing is no reason to stop; a tube that is not there is.
         stopped ??= error.message;
       }
@@ -128,5 +131,27 @@ export class World {
   }
 }
 
-/** Whether a sign may stand as proof under these rules. */
-export const hintsAreProof = (rules: HouseRules) => answerTo(rules, 'zinc-hints') === 'proof';
+/** A step as it is done where amounts and patience differ. */
+function under({ amounts, time }: Circumstance, op: Op): Op {
+  switch (op.op) {
+    case 'add':
+      return {
+        ...op,
+        ...(op.drops !== undefined && { drops: Math.max(1, Math.round(op.drops * amounts)) }),
+        ...(op.mL !== undefined && { mL: op.mL * amounts }),
+        ...(op.grams !== undefined && { grams: op.grams * amounts }),
+      };
+    case 'take-solid':
+    case 'dry-heat':
+    case 'carbonate-extract':
+    case 'dissolve':
+      return { ...op, grams: op.grams * amounts };
+    case 'heat':
+      return { ...op, minutes: (op.minutes ?? 1) * time };
+    case 'stand':
+    case 'pass':
+      return { ...op, minutes: op.minutes * time };
+    default:
+      return op;
+  }
+}

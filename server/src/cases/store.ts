@@ -108,12 +108,18 @@ export interface Appended {
   readonly bench?: { readonly rest: string; readonly vessels: Readonly<Record<string, string | null>> };
 }
 
-const APPEND = `with held as (
-    update "case" set seq = $3, hash = $4, digest = $5, bench = coalesce($6, bench)
-    where id = $1 and seq = $2 returning id, owner
+/** @param bench the column that an operation sets too. */
+const held = (bench = '') => `with held as (
+    update "case" set seq = $3, hash = $4, digest = $5${bench}
+    where id = $1 and seq = $2 returning id
   ), event as (
-    insert into case_event (case_id, seq, id, body, hash) select id, $3, $7, $8, $4 from held
-  ), kept as (
+    insert into case_event (case_id, seq, id, body, hash) select id, $3, $6, $7, $4 from held
+  )`;
+
+/** What is written leaves the bench as it is. */
+const APPEND_WORDS = `${held()} select from held`;
+
+const APPEND_OPERATION = `${held(', bench = $8')}, kept as (
     insert into bench_vessel (case_id, id, state)
     select held.id, v.key, v.value from held, json_each_text($9) as v where v.value is not null
     on conflict (case_id, id) do update set state = excluded.state
@@ -130,17 +136,11 @@ const APPEND = `with held as (
  */
 export async function appendEvent(db: Queryable, { event, digest, bench }: Appended): Promise<boolean> {
   const { body, text, hash } = event;
-  const values = [
-    body.case,
-    body.seq - 1,
-    body.seq,
-    hash,
-    JSON.stringify(digest),
-    bench?.rest ?? null,
-    body.id,
-    text,
-    JSON.stringify(bench?.vessels ?? {}),
-  ];
-  const { rowCount } = await db.query({ name: 'append-event', text: APPEND, values });
+  const words = [body.case, body.seq - 1, body.seq, hash, JSON.stringify(digest), body.id, text];
+  const { rowCount } = await db.query(
+    bench
+      ? { name: 'append-operation', text: APPEND_OPERATION, values: [...words, bench.rest, JSON.stringify(bench.vessels)] }
+      : { name: 'append-words', text: APPEND_WORDS, values: words },
+  );
   return rowCount === 1;
 }

@@ -1,13 +1,15 @@
 /** The thinking itself: what a record proves and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, type Bounds, proving } from '#core/reasoning/advise';
-import { type CompoundLeaf, compoundLeaf, CompoundSpace, isBeyond, judgedApart, type Possible } from '#core/reasoning/compounds';
+import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/compound-atlas';
+import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
+import { OTHER_ANSWERS } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { type Suspect, infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
-import { parting, settling } from '#core/reasoning/settle';
+import { infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
+import { parting, settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
-import { type HouseRules, schoolOf } from '#core/scheme/rules';
+import { answerTo, type HouseRules } from '#core/scheme/rules';
 import type { AdviceView, Effort, ReasoningView } from '#contract';
 import { libraryView, ownView } from '../compounds/view';
 
@@ -38,36 +40,41 @@ function ownLeaf(of: Possible): CompoundLeaf {
   return leaf;
 }
 
-async function saltSpace(rules: HouseRules): Promise<Space> {
-  const school = schoolOf(rules);
-  let space = spaces.get(school);
-  if (!space) spaces.set(school, (space = new SaltSpace(await loadAtlas(), school, LIMITS)));
+/** Spaces that are kept, of laboratories that work alike. */
+const SPACES = 6;
+/** The answers of the house rules on which outcomes hang. */
+const answersIn = (rules: HouseRules): string =>
+  JSON.stringify(['cation-scheme', ...OTHER_ANSWERS.map((a) => a.question)].map((question) => answerTo(rules, question)));
+
+async function kept(key: string, make: () => Promise<Space>): Promise<Space> {
+  let space = spaces.get(key);
+  if (!space) {
+    spaces.set(key, (space = await make()));
+    if (spaces.size > SPACES) spaces.delete(spaces.keys().next().value!);
+  }
   return space;
 }
 
-let compounds: { readonly key: string; readonly space: CompoundSpace } | undefined;
+const saltSpace = (rules: HouseRules): Promise<Space> =>
+  kept(`salt ${answersIn(rules)}`, async () => new SaltSpace(await loadAtlas(), rules, LIMITS));
 
-async function compoundSpace(own: readonly Possible[]): Promise<CompoundSpace> {
-  const key = JSON.stringify(own);
-  if (compounds?.key !== key) {
-    const atlas = await loadCompounds();
-    compounds = {
-      key,
-      space: new CompoundSpace(
-        atlas,
+const compoundSpace = (rules: HouseRules, own: readonly Possible[]): Promise<Space> =>
+  kept(
+    `compound ${answersIn(rules)} ${JSON.stringify(own)}`,
+    async () =>
+      new CompoundSpace(
+        await loadCompounds(),
         own.map((of) => ({ of, leaf: ownLeaf(of) })),
+        rules,
       ),
-    };
-  }
-  return compounds.space;
-}
+  );
 
 const adviceView = (a: Advice): AdviceView => ({ ...a, splits: [...a.splits] });
 
 async function answer(
   space: Space,
+  entries: readonly RecordEntry[],
   inference: Inference,
-  suspects: readonly Suspect[],
   bounds: Bounds,
   beyond: boolean,
   own: readonly Possible[],
@@ -75,7 +82,7 @@ async function answer(
   const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
   const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
   return {
-    suspects: suspects.map((c) => ({
+    suspects: inference.suspects.map((c) => ({
       ...c,
       because: [...c.because],
       proof: (UNPROVED.has(c.state) && proving(space, c.id, bounds)) || null,
@@ -96,7 +103,7 @@ async function answer(
       ...c,
       ions: [...c.ions],
       against: [...c.against],
-      settle: settling(space, inference, c, bounds)?.test ?? null,
+      settle: settlingTest(space, inference, entries, c, bounds),
     })),
     unused: [...inference.unused],
     next: advise(space, inference, bounds, ADVICE).map(adviceView),
@@ -113,29 +120,19 @@ export async function think(
   if (matter === 'salt') {
     const space = await saltSpace(rules);
     const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
-    const found = await answer(space, inference, inference.suspects, { rules, simulated, done }, false, []);
+    const found = await answer(
+      space,
+      entries,
+      inference,
+      { rules, simulated, done, aside: setAside(routeOf(entries, rules, simulated)) },
+      false,
+      [],
+    );
     return { ...found, further: effort === 'prompt' && inference.doubtful };
   }
-  const space = await compoundSpace(own);
+  const space = (await compoundSpace(rules, own)) as CompoundSpace;
   const inference = infer(space, entries);
-  const beyond = isBeyond(inference, entries);
   const aside = setAside(routeOf(entries, rules, simulated, 'organic'));
-  return answer(
-    space,
-    inference,
-    beyond ? apart(space, inference, entries) : inference.suspects,
-    { rules, simulated, done, aside },
-    beyond,
-    own,
-  );
-}
-
-/** Where each element and group stands when no compound that is known explains the record. */
-function apart(space: CompoundSpace, inference: Inference, entries: readonly RecordEntry[]): Suspect[] {
-  const probabilities = judgedApart(space, entries);
-  return inference.suspects.map((c, i) => {
-    const probability = probabilities[i]!;
-    const state = probability >= 0.9 ? 'indicated' : probability <= 0.01 ? 'ruled-out' : probability > 0.5 ? 'hinted' : 'open';
-    return { ...c, probability, state };
-  });
+  const bounds = { rules, simulated, done, aside };
+  return answer(space, entries, inference, bounds, isBeyond(space, inference.weights), own);
 }

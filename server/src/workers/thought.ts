@@ -2,6 +2,7 @@
 import { loadAtlas, loadCompounds } from '#atlas';
 import { type Equation } from '#core/reactions/equations';
 import { solidById } from '#core/matter/catalogue';
+import { rulesOfSchool } from '#core/reasoning/atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
 import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { SaltSpace, type Space } from '#core/reasoning/space';
@@ -19,14 +20,21 @@ const spaces = new Map<Scheme, Space>();
 async function spaceOf(scheme: Scheme): Promise<Space> {
   let space = spaces.get(scheme);
   if (!space) {
-    space = scheme === 'organic' ? new CompoundSpace(await loadCompounds()) : new SaltSpace(await loadAtlas(), scheme, SINGLE);
+    space =
+      scheme === 'organic'
+        ? new CompoundSpace(await loadCompounds())
+        : new SaltSpace(await loadAtlas(), rulesOfSchool(scheme), SINGLE);
     spaces.set(scheme, space);
   }
   return space;
 }
 
 const view = (given: ReturnType<typeof ofSuspect>): GivenView[] =>
-  given.map((g) => ({ ...g, outcomes: g.outcomes.map((o) => ({ ...o, see: [...o.see], such: [...o.such] })) }));
+  given.map((g) => ({
+    ...g,
+    outcomes: g.outcomes.map((o) => ({ ...o, see: [...o.see], such: [...o.such] })),
+    otherwise: g.otherwise.map((o) => ({ ...o, see: [...o.see] })),
+  }));
 
 const side = (parts: Equation['left']) => parts.map(([count, formula]) => ({ count, formula, solid: solidById.has(formula) }));
 

@@ -1,9 +1,6 @@
-import { ION_NAMES } from '#core/matter/data/components';
 import { typeset } from '#core/matter/formula';
 import { holdingName } from '#core/organic/data/features';
-
-/** What a suspect is called: an ion, an element or a group. */
-export const nameOf = (id: string): string => ION_NAMES[id] ?? holdingName(id) ?? id;
+import { nameOf } from '#core/senses/names';
 
 /** A functional group is said in words, not set as a formula. */
 const isGroup = (id: string) => holdingName(id) !== undefined && !/^[A-Z]/.test(id);

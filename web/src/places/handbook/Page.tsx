@@ -49,6 +49,7 @@ export function Fetched<T>({
 }
 
 const SHOWN = 3;
+const OTHERWISE = 1;
 const isSalt = (test: string) => stationOf(testById.get(test)!, 'organic') === undefined;
 
 /** What the samples that hold something show: in most of them this, in some that. */
@@ -84,6 +85,11 @@ export function Outcomes({ given }: { given: GivenView }) {
           more
         </li>
       )}
+      {given.otherwise.slice(0, OTHERWISE).map((o, i) => (
+        <li key={`otherwise ${i}`} className="text-xs text-muted">
+          With other amounts or more or less patience, in {o.samples} of {given.samples}: {sayAll(o.see) || 'nothing to be seen.'}
+        </li>
+      ))}
     </ul>
   );
 }

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { testById } from '#core/scheme/tests';
-import { Formula, nameOf } from '../../parts/Formula';
+import { nameOf } from '#core/senses/names';
+import { Formula } from '../../parts/Formula';
 import { Heading } from '../../parts/ui';
 import { api } from '../../state/api';
 import { BackToHandbook, Fetched, Outcomes, Page } from './Page';

@@ -144,8 +144,8 @@ export function TestPage() {
         <section aria-label="What each gives">
           <h2 className="text-2xl">What each gives</h2>
           <p className="text-sm text-muted">
-            Computed on every {scheme === 'organic' ? 'compound of the library' : 'single salt'}; where they differ, how many show
-            it.
+            Computed on every {scheme === 'organic' ? 'compound of the library' : 'form of salt'}; where they differ, how many
+            show it.
           </p>
           <Fetched data={data} error={error} again={() => void refetch()}>
             {(given) => <Tables given={given} test={test} />}

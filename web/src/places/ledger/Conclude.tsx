@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
 import type { CaseView } from '#contract';
-import { nameOf } from '../../parts/Formula';
+import { nameOf } from '#core/senses/names';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Button } from '../../parts/ui';
 import type { OpenCase } from '../../state/case';

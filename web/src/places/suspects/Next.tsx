@@ -25,10 +25,16 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
             >
               {testTitle(a.test)}
             </Link>
-            <p className="text-sm tabular-nums">
-              {a.bits.toFixed(2)} bits · {a.minutes} min · {a.sample_mg} mg · {HAZARD[a.hazard]}
-            </p>
-            <p className="mt-1 text-sm text-muted">{a.why}</p>
+            <p className="text-sm">{a.why}</p>
+            <details className="text-sm text-muted">
+              <summary className="flex min-h-9 cursor-pointer items-center">
+                {a.minutes} min, {a.sample_mg} mg, {HAZARD[a.hazard]}
+              </summary>
+              <p className="tabular-nums">
+                {a.bits.toFixed(2)} bits, as you would see it. It may show:{' '}
+                {a.splits.map((s) => `${s.outcome} (${Math.round(100 * s.probability)} %)`).join('; ')}.
+              </p>
+            </details>
             {a.meanwhile && (
               <p className="text-sm text-muted">
                 While you wait:{' '}

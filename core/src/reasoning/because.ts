@@ -1,0 +1,65 @@
+/** Why an entry speaks for or against a suspect, in chemistry. */
+import { ANIONS, CATIONS } from '../matter/data/components';
+import { TESTED_ELEMENTS } from '../organic/data/features';
+import { nameOf } from '../senses/names';
+import { sayObservation } from '../senses/sentences';
+import { testById } from '../scheme/tests';
+import { isNothing, type Observation } from '../vocabulary/observation';
+import { titleOf, watched } from './entries';
+import type { Posterior } from './posterior';
+
+/** Decibans from which an entry alone is said to fit a suspect, and how many are named. */
+const FITS = 1.5;
+const NAMED = 4;
+
+const KINDS: readonly ReadonlySet<string>[] = [new Set(CATIONS), new Set(ANIONS), new Set(TESTED_ELEMENTS)];
+/** Cations are weighed against cations, anions, elements and groups against their own kind. */
+const kindOf = (id: string): number => KINDS.findIndex((kind) => kind.has(id));
+
+const listed = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
+
+function said(list: readonly Observation[]): string {
+  const events = list.filter((o) => !isNothing(o));
+  const text = (events.length ? events : list).slice(0, 2).map(sayObservation).join(', ');
+  return text && `${text[0]!.toUpperCase()}${text.slice(1)}`;
+}
+
+/** What the suspect's sign in a test looks like, if it has one there. */
+function signOf(test: string, suspect: string): string | undefined {
+  const sign = testById.get(test)!.signs?.find((s) => s.of.includes(suspect));
+  if (!sign) return undefined;
+  const plain = sign.see.map((pattern) =>
+    Object.fromEntries(Object.entries(pattern).map(([field, of]) => [field, Array.isArray(of) ? (of as unknown[])[0] : of])),
+  );
+  return plain.map((o) => sayObservation(o as unknown as Observation)).join(', ');
+}
+
+/**
+ * @param k place of the entry in the evidence.
+ * @param i place of the suspect.
+ */
+export function because(posterior: Posterior, k: number, i: number, speaksFor: boolean): string {
+  const { space, evidence } = posterior;
+  const { entry } = evidence[k]!;
+  const id = space.suspects[i]!;
+  const push = posterior.push(k);
+  const fits = space.suspects
+    .map((other, place) => ({ other, push: push[place]! }))
+    .filter(({ other, push }) => kindOf(other) === kindOf(id) && push >= FITS)
+    .sort((a, b) => b.push - a.push)
+    .map(({ other }) => other);
+  const saw = `${titleOf(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
+  if (speaksFor) {
+    const others = fits.filter((other) => other !== id).slice(0, NAMED - 1);
+    return others.length
+      ? `${saw} is shown by ${nameOf(id)}, and by ${listed(others.map(nameOf))}.`
+      : `${saw} is shown by ${nameOf(id)}.`;
+  }
+  const sign = signOf(entry.test, id);
+  if (sign) return `${saw}; ${nameOf(id)} gives ${sign}.`;
+  const others = fits.slice(0, NAMED - 1);
+  return others.length
+    ? `${saw} is shown by ${listed(others.map(nameOf))}, not as a rule by ${nameOf(id)}.`
+    : `${saw} is not what ${nameOf(id)} shows.`;
+}

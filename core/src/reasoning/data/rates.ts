@@ -1,0 +1,73 @@
+/**
+ * How people write down what they see: rates, by judgement, of one model that both draws records and weighs them. A rate is the
+ * probability of what it names, once for each thing or entry.
+ */
+import type { Channel } from '../../vocabulary/observation';
+import type { Colour } from '../../vocabulary/words';
+
+/** The test went wrong as a whole (wrong bottle, dirty tube, another's tube): what is written belongs to some other sample. */
+export const MISHAP = { sure: 0.03, unsure: 0.2, besideBlank: 0.01 };
+
+/** Of what is to be seen, what is mentioned at all. */
+export const MENTIONED = {
+  /** In the channel that the test is about, and in its others. */
+  asked: 0.95,
+  other: 0.6,
+  /** The colourless clear liquid and its like. */
+  unremarkable: 0.35,
+  /** That nothing happened. */
+  nothing: 0.6,
+  /** A stage that was passed through on the way to another. */
+  passed: 0.6,
+};
+
+/** A thing is told once more, as when a white precipitate is said to form and then to persist. */
+export const TOLD_AGAIN = 0.3;
+
+/** Shown, and written down as nothing. */
+export const OVERLOOKED = { plain: 0.012, weak: 0.12, passed: 0.25 };
+
+/** Written down without anything of the kind to be seen, by channel; 0.01 for the others. */
+export const IMAGINED: Readonly<Partial<Record<Channel, number>>> = {
+  solution: 0.04,
+  gas: 0.03,
+  smell: 0.03,
+  solid: 0.03,
+  flame: 0.03,
+  paper: 0.008,
+  splint: 0.006,
+  limewater: 0.006,
+  soot: 0.05,
+};
+export const IMAGINED_ELSE = 0.012;
+
+/** Fields that are written at all, where there is something to write. */
+export const WRITTEN = { colour: 0.9, event: 0.9, texture: 0.35, amount: 0.2, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
+
+/** A word that is written is the right one; else it is one of the others. */
+export const RIGHT = { texture: 0.6, amount: 0.6, vigour: 0.6, clarity: 0.92, duration: 0.85, smell: 0.85, event: 0.94 };
+
+/**
+ * Colours: words are mistaken as e falls with their distance over this width, wider where colours are hot or shine; and now and then
+ * any word is written.
+ */
+export const COLOUR = { width: 0.055, liquid: 1.25, hot: 1.6, flame: 1.3, slip: 0.02, acceptedAlike: 0.35 };
+
+/** How readily a word for a colour is taken, relative to the plain words; and the right word beside the near ones. */
+export const READILY: Readonly<Partial<Record<Colour, number>>> = {
+  'off-white': 0.4, buff: 0.25, cream: 0.5, 'orange-red': 0.35, crimson: 0.35, 'blue-green': 0.5, 'dirty-green': 0.3, 'dark-brown': 0.5, 'red-brown': 0.7,
+  silver: 0.3, 'apple-green': 0.3, 'brick-red': 0.35, 'pale-yellow': 0.7, 'pale-blue': 0.7, 'pale-green': 0.7, 'deep-blue': 0.6, 'dark-green': 0.5, pink: 0.7, violet: 0.7,
+};
+export const RIGHT_COLOUR = 2;
+
+/** °C by which readings of one compound scatter, and how often one is quite wrong; pH likewise. */
+export const READINGS = { celsius: 2.2, pH: 0.9, wrong: 0.06 };
+
+/** Sodium of a dirty wire or of the air is seen where no sodium is. */
+export const SODIUM_FLAME = 0.1;
+
+/** The same test written once more says the same without another look. */
+export const REPEATED = 0.7;
+
+/** What two salts show together is not what each shows, in so many tests, as long as they were not simulated. */
+export const TOGETHER = { otherwise: 0.12, hidden: 0.2 };

@@ -1,0 +1,83 @@
+/** From probability to the words people write: where an ion, element or group stands. */
+import { stationOf, testById, showsSign } from '../scheme/tests';
+import type { Sign } from '../scheme/model';
+import type { Channel } from '../vocabulary/observation';
+import { type RecordEntry, signsShown } from './entries';
+import type { Space } from './space';
+
+export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
+
+const CONFIRMED = 0.99;
+const RULED_OUT = 0.01;
+const LIKELY = 0.5;
+const HINTED = 0.1;
+/** Decibans above which an entry hints, and above which it speaks for itself. */
+const HINTS = 2;
+const SPEAKS = 5;
+/** Share of the samples that hold something in which a test shows its sign, from which on the sign's absence tells. */
+const WOULD_SHOW = 0.93;
+
+const FAINT_CHANNELS: ReadonlySet<Channel> = new Set(['smell', 'solubility', 'soot']);
+const FAINT_STATIONS: ReadonlySet<string | undefined> = new Set(['look', 'solubility']);
+
+/** A colour, a smell, sodium's flame, litmus or solubility: never more than a hint. */
+function isFaint(space: Space, test: string, sign: Sign): boolean {
+  const standard = testById.get(test)!;
+  if (FAINT_STATIONS.has(stationOf(standard, space.scheme))) return true;
+  const yellow = (colour: unknown) => colour === 'yellow' || (Array.isArray(colour) && colour.includes('yellow'));
+  return sign.see.every((s) => FAINT_CHANNELS.has(s.channel) || (s.channel === 'flame' && yellow(s.colour)));
+}
+
+const expected = new WeakMap<Space, Map<string, number>>();
+
+/** Share of the samples that hold a suspect, each in one bottle, in which a test shows a sign of it whatever the circumstances. */
+function showsItsSign(space: Space, test: string, suspect: string): number {
+  let known = expected.get(space);
+  if (!known) expected.set(space, (known = new Map()));
+  const key = `${test} ${suspect}`;
+  let share = known.get(key);
+  if (share === undefined) {
+    const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+    let all = 0;
+    let showing = 0;
+    if (signs.length)
+      space.members.forEach(({ holds, composed }, m) => {
+        if (composed || !holds.includes(suspect)) return;
+        const weight = Math.exp(space.lnPrior[m]!);
+        all += weight;
+        if (space.shows(m, test).every((seen) => signs.some((sign) => showsSign(seen, sign)))) showing += weight;
+      });
+    known.set(key, (share = all ? showing / all : 0));
+  }
+  return share;
+}
+
+/** Would this entry have shown a sign of the suspect, had it been there? */
+const missesItsSign = (space: Space, entry: RecordEntry, suspect: string): boolean =>
+  entry.confidence !== 'unsure' && showsItsSign(space, entry.test, suspect) >= WOULD_SHOW && !signsShown(entry, suspect).length;
+
+export interface Standing {
+  readonly id: string;
+  readonly probability: number;
+  readonly disputed: boolean;
+  /** What each entry moved it, decibans. */
+  readonly moves: readonly number[];
+}
+
+/** @param entries those that are evidence, in the order of the moves. */
+export function stateOf(space: Space, entries: readonly RecordEntry[], { id, probability: p, disputed, moves }: Standing): State {
+  if (disputed) return 'conflict';
+  const shown = entries.flatMap((e) =>
+    signsShown(e, id).map((sign) => ({ sign, sure: e.confidence !== 'unsure', faint: isFaint(space, e.test, sign) })),
+  );
+  const firm = shown.filter((s) => !s.faint);
+  if (p >= CONFIRMED && firm.some((s) => s.sign.proves && s.sure)) return 'confirmed';
+  if (p >= LIKELY && firm.length) return 'indicated';
+  // No test has its sign, but several leave nothing else.
+  const speaking = entries.filter(
+    (e, k) => moves[k]! >= SPEAKS && !FAINT_STATIONS.has(stationOf(testById.get(e.test)!, space.scheme)),
+  );
+  if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
+  if (p <= RULED_OUT && !shown.length && entries.some((e) => missesItsSign(space, e, id))) return 'ruled-out';
+  return p > HINTED && (shown.length > 0 || moves.some((d) => d > HINTS)) ? 'hinted' : 'open';
+}

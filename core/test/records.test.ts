@@ -1,0 +1,37 @@
+/** Judgement on records that people write: twenty from textbooks, none of them known to the engine. */
+import { readFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
+import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
+import type { CompoundAtlas } from '#core/reasoning/compound-atlas';
+import { CompoundSpace, isElement } from '#core/reasoning/compounds';
+import { infer, PROMPT } from '#core/reasoning/infer';
+import { SaltSpace } from '#core/reasoning/space';
+import { SCHOOLS } from '#core/scheme/model';
+import { COMPOUNDS } from './records/compounds';
+import { entriesOf } from './records/record';
+import { SALTS } from './records/salts';
+
+const read = <T>(name: string) =>
+  JSON.parse(gunzipSync(readFileSync(new URL(`../../atlas/${name}.json.gz`, import.meta.url))).toString()) as T;
+const atlas = read<Atlas>('atlas');
+const TWO = { cations: 2, anions: 2 };
+const spaces = new Map(SCHOOLS.map((s) => [s, new SaltSpace(atlas, rulesOfSchool(s), TWO)]));
+const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
+
+test.each(SALTS)('$title', (record) => {
+  const { candidates, suspects } = infer(spaces.get(record.school!)!, entriesOf(record), PROMPT);
+  expect([...candidates[0]!.ions].sort()).toEqual([...record.truth].sort());
+  for (const { id, state } of suspects) {
+    if (record.truth.includes(id)) expect([id, state]).not.toEqual([id, 'ruled-out']);
+    else expect([id, state]).not.toEqual([id, 'confirmed']);
+  }
+});
+
+test.each(COMPOUNDS)('$title', (record) => {
+  const { candidates, suspects } = infer(compounds, entriesOf(record));
+  expect(candidates.slice(0, 3).map((c) => c.name)).toContain(record.name);
+  for (const { id, state, probability } of suspects) {
+    if (record.truth.includes(id)) expect([id, probability > 0.5, state === 'ruled-out']).toEqual([id, true, false]);
+    else if (isElement(id)) expect([id, ['indicated', 'confirmed'].includes(state)]).toEqual([id, false]);
+  }
+});
