@@ -13,7 +13,7 @@ import { say } from '#launcher/run';
 import { print, readJson } from './input';
 
 /** Seconds after which mixtures are simulated no further. */
-const THINKING_SECONDS = 6;
+const THINKING_SECONDS = 1.6;
 
 const round = (x: number) => Number(x.toFixed(4));
 

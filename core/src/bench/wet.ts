@@ -6,7 +6,7 @@ import { drawOff, DROP_ML, mixingRise, pour, type Portion, putSolid, reagentById
 import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
-import { letReact, type ReactingConditions } from './reacting';
+import { letReact, type Reacted, type ReactingConditions } from './reacting';
 import { holdsSolid, lumpsOf, solidsChanged } from './solids';
 import { boilDown, carryOff, STEAM_MOL_PER_ML } from './vapour';
 import { emptyVessel, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
@@ -43,21 +43,23 @@ function happenedIn(before: Vessel, after: Vessel, minutes: number, heated: bool
   return happened;
 }
 
-/** States on the way that hold a solid which was not there before and is not there after. */
-function passedThrough(before: Vessel, after: Vessel, taken: readonly ReactionTaken[]): Happening[] {
-  const passing = ({ solids }: ReactionTaken) => {
+/** States on the way that hold a solid which was not there before and is not there, or not alone, after. */
+function passedThrough(before: Vessel, { vessel: after, taken, first }: Reacted): Happening[] {
+  const passing = ({ solids }: Pick<ReactionTaken, 'solids'>) => {
     const gone = Object.entries(solids).filter(([id]) => !(before.solids[id]! > 0) && !(after.solids[id]! > 0));
     return gone.length ? [{ ...after, amounts: before.amounts, solids: Object.fromEntries(gone) }] : [];
   };
-  return taken.flatMap(passing).map((through) => ({ what: 'passing', from: before, through }));
+  const fresh = first && !Object.keys(before.solids).length ? [{ ...after, amounts: before.amounts, solids: first }] : [];
+  return [...fresh, ...taken.flatMap(passing)].map((through) => ({ what: 'passing', from: before, through }));
 }
 
 /** Lets a changed vessel react. */
 export function react(before: Vessel, mixed: Vessel, how: ReactingConditions): Worked {
-  const { vessel, taken } = letReact(mixed, how);
+  const reacted = letReact(mixed, how);
+  const { vessel, taken } = reacted;
   return {
     vessel,
-    happened: [...passedThrough(before, vessel, taken), ...happenedIn(before, vessel, how.minutes, how.pressure !== undefined)],
+    happened: [...passedThrough(before, reacted), ...happenedIn(before, vessel, how.minutes, how.pressure !== undefined)],
     equations: () => equationsOf(taken, before, vessel),
   };
 }

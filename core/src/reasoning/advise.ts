@@ -3,13 +3,15 @@ import { cautionsOf, isDangerous, restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
-import { startsOf, stepsOf, testById, testsOf } from '../scheme/tests';
-import { EXTRACT_PLACE, ORIGINAL_SOLUTION } from '../scheme/data/stations';
+import { startsOf, STATIONS, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
+import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
 import { nameOf } from '../senses/names';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Inference } from './infer';
+import { kindOf, listed } from './kinds';
 import { probabilityOf } from './observer';
 import type { Space } from './space';
+import { isFaint } from './states';
 
 export type Hazard = 'low' | 'medium' | 'high';
 
@@ -41,6 +43,12 @@ export interface Bounds {
 const BITS_PER_MINUTE = 0.025;
 const BITS_PER_GRAM = 0.5;
 const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, high: 0.6 };
+/** Every station further along the school's path costs so many bits: dry before wet, groups before single ions. */
+const BITS_PER_STATION = 0.12;
+/** What a test tells by the way, of what it is not for, counts for so much. */
+const BY_THE_WAY = 0.2;
+/** Of what a test is worth, the share that goes to the one that has to be done before it. */
+const ENABLING = 0.8;
 /** Less than this is not worth getting up for. */
 const LEAST_BITS = 0.02;
 /** Minutes of waiting in which something else can be done. */
@@ -148,48 +156,118 @@ function information(test: StandardTest, groups: readonly Group[], answer: (m: n
   return Math.max(0, bitsOf(told.map(({ share }) => share)) - within);
 }
 
-/**
- * Tests worth doing next, best first.
- * @param about asks only about this: a test is worth what it tells of whether it is so.
- */
-export function advise(
-  space: Space,
-  inference: Inference,
-  bounds: Bounds,
-  most = 5,
-  about?: (member: number) => boolean,
-): Advice[] {
+/** A question of yes or no: a test is worth what it tells of the answer, and only some tests are asked. */
+export interface Question {
+  readonly isSo: (member: number) => boolean;
+  readonly asks: (test: StandardTest) => boolean;
+}
+
+/** Tests worth doing next, best first. */
+export function advise(space: Space, inference: Inference, bounds: Bounds, most = 5, about?: Question): Advice[] {
   const drawn = representatives(inference.weights);
   const holdings = new Map<number, string>(
     [...drawn.keys()].map((m) => [m, space.members[m]!.name ?? space.members[m]!.holds.join(' ')]),
   );
-  const answer = about ? (m: number) => String(about(m)) : (m: number) => holdings.get(m)!;
-  const out: Advice[] = [];
-  for (const test of open(space, bounds)) {
-    const hazard = hazardOf(test.id, bounds.rules);
-    if (!about && !isPointedTo(space, inference, test, hazard)) continue;
+  const answer = about ? (m: number) => String(about.isSo(m)) : (m: number) => holdings.get(m)!;
+  const weighed = open(space, bounds).flatMap((test): Weighed[] => {
+    const hazard = isLook(test, space) ? 'medium' : hazardOf(test.id, bounds.rules);
+    if (about ? !about.asks(test) : !isPointedTo(space, inference, test, hazard)) return [];
     const groups = groupsOf(space, test, drawn);
-    const bits = information(test, groups, answer);
-    if (bits < LEAST_BITS) continue;
-    const cost = space.costs[test.id]!;
-    out.push({
+    const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
+    if (bits < LEAST_BITS) return [];
+    const { minutes, grams } = space.costs[test.id]!;
+    const cost =
+      minutes * BITS_PER_MINUTE +
+      grams * BITS_PER_GRAM +
+      HAZARD_BITS[hazard] +
+      (about ? 0 : stationCost(test, space) + solutionCost(test, space, bounds));
+    const advice: Advice = {
       test: test.id,
       bits: round(bits),
-      minutes: cost.minutes,
-      sample_mg: Math.round(cost.grams * 1000) || 20,
+      minutes,
+      sample_mg: Math.round(grams * 1000) || 20,
       hazard,
-      why: reason(space, groups, cost.minutes, hazard),
+      why: reason(space, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
-    });
-  }
-  const worth = (a: Advice) =>
-    a.bits - a.minutes * BITS_PER_MINUTE - (a.sample_mg / 1000) * BITS_PER_GRAM - HAZARD_BITS[a.hazard];
-  out.sort((a, b) => worth(b) - worth(a));
+    };
+    return [{ test, advice, worth: bits - cost }];
+  });
+  const ready = weighed.filter(({ test }) => hasItsStart(test, space, bounds.done));
+  const list = about ? ready : [...ready, ...openingTheWay(space, inference, bounds, weighed)];
+  const best = new Map<string, Weighed>();
+  for (const one of list) if (!((best.get(one.test.id)?.worth ?? -Infinity) >= one.worth)) best.set(one.test.id, one);
+  const out = [...best.values()].sort((a, b) => b.worth - a.worth).map(({ advice }) => advice);
   return out.slice(0, most).map((a) => {
     const waits = waitIn(a.test, bounds.rules);
     const meanwhile = waits < WORTH_USING ? undefined : out.find((b) => b !== a && b.minutes <= waits)?.test;
     return meanwhile === undefined ? a : { ...a, meanwhile };
   });
+}
+
+interface Weighed {
+  readonly test: StandardTest;
+  readonly advice: Advice;
+  readonly worth: number;
+}
+
+/** Tests that make what worthier ones start from. */
+function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weighed: readonly Weighed[]): Weighed[] {
+  const mayBeDone = (t: StandardTest) => isAllowed(t, bounds) && isPointedTo(space, inference, t, hazardOf(t.id, bounds.rules));
+  return weighed.flatMap(({ test, advice, worth }) => {
+    if (hasItsStart(test, space, bounds.done)) return [];
+    return makersOf(test, space)
+      .filter((t) => !bounds.done.has(t.id) && hasItsStart(t, space, bounds.done) && mayBeDone(t))
+      .map((maker): Weighed => {
+        const { minutes, grams } = space.costs[maker.id]!;
+        return {
+          test: maker,
+          worth: ENABLING * worth - minutes * BITS_PER_MINUTE - grams * BITS_PER_GRAM,
+          advice: {
+            ...advice,
+            test: maker.id,
+            minutes,
+            sample_mg: Math.round(grams * 1000) || 20,
+            hazard: hazardOf(maker.id, bounds.rules),
+            why: `Opens the way to ${test.title}. ${advice.why}`,
+          },
+        };
+      });
+  });
+}
+
+const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
+
+function stationCost(test: StandardTest, space: Space): number {
+  return BITS_PER_STATION * Object.keys(STATIONS[space.scheme]).indexOf(stationOf(test, space.scheme)!);
+}
+
+/** Minutes that it takes to bring a sample into solution, where that has not been done. */
+const SOLUTION_MINUTES = 10;
+
+function solutionCost(test: StandardTest, space: Space, { done }: Bounds): number {
+  if (!startsOf(test, space.scheme).includes(ORIGINAL_SOLUTION)) return 0;
+  const made = testsOf(space.scheme).some((t) => done.has(t.id) && t.makes?.includes(ORIGINAL_SOLUTION));
+  return made ? 0 : SOLUTION_MINUTES * BITS_PER_MINUTE;
+}
+
+/** Of what a test tells, what counts where its signs are hints at most. */
+const HINT = 0.5;
+
+/** Bits that a test tells of what it is for in full, and of all else by the way. */
+function toldBy(space: Space, test: StandardTest, groups: readonly Group[], answer: (m: number) => string): number {
+  const all = information(test, groups, answer);
+  const of = new Set((test.signs ?? []).flatMap((s) => s.of));
+  const general = !of.size && test.makes?.length && !test.inTurn;
+  if (general || (isLook(test, space) && test.watch[0] !== 'paper' && !test.inTurn)) return all;
+  const own = of.size
+    ? information(test, groups, (m) =>
+        space.members[m]!.holds.filter((id) => of.has(id))
+          .sort()
+          .join(' '),
+      )
+    : 0;
+  const faint = of.size > 0 && test.signs!.every((sign) => isFaint(space, test, sign));
+  return (own + BY_THE_WAY * (all - own)) * (faint ? HINT : 1);
 }
 
 /** The longest wait in a test, minutes. */
@@ -243,13 +321,26 @@ function priorOf(space: Space): readonly number[] {
 /** Places from which any test may start: each is made when it is wanted. */
 const ALWAYS_THERE: ReadonlySet<string> = new Set([ORIGINAL_SOLUTION]);
 
+const onCharcoal = (test: StandardTest, then: boolean) =>
+  test.steps.some((s) => 'op' in s && s.op.op === 'charcoal' && (s.op.then !== undefined) === then);
+
+/** Tests of which one has to be done before this one. */
+function makersOf(test: StandardTest, space: Space): StandardTest[] {
+  const others = testsOf(space.scheme).filter((t) => t.id !== test.id);
+  if (onCharcoal(test, true)) return others.filter((t) => onCharcoal(t, false));
+  const places = startsOf(test, space.scheme);
+  if (!places.length || places.some((p) => ALWAYS_THERE.has(p))) return [];
+  return others.filter((t) => t.makes?.some((p) => places.includes(p)));
+}
+
 /** Is there what the test is done on? */
 function hasItsStart(test: StandardTest, space: Space, done: ReadonlySet<string>): boolean {
-  const places = startsOf(test, space.scheme);
-  if (!places.length || places.some((p) => ALWAYS_THERE.has(p))) return true;
-  const makers = testsOf(space.scheme).filter((t) => t.id !== test.id && t.makes?.some((p) => places.includes(p)));
-  return !makers.length || makers.some((t) => done.has(t.id)) || (places.includes(EXTRACT_PLACE) && done.has('sodium-fusion'));
+  const makers = makersOf(test, space);
+  return !makers.length || makers.some((t) => done.has(t.id));
 }
+
+const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
+  !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
 
 /** Tests that are still to be done, may be done and can be done. */
 const open = (space: Space, bounds: Bounds): StandardTest[] =>
@@ -258,11 +349,8 @@ const open = (space: Space, bounds: Bounds): StandardTest[] =>
       !bounds.done.has(test.id) &&
       space.knows(test.id) &&
       test.watch.length > 0 &&
-      !bounds.aside?.has(test.id) &&
       !test.after?.some((id) => !bounds.done.has(id)) &&
-      hasItsStart(test, space, bounds.done) &&
-      !restriction(test, bounds.rules, bounds.simulated) &&
-      !bounds.notAvailable?.some((id) => needs(test, id)),
+      isAllowed(test, bounds),
   );
 
 /** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, once. */
@@ -270,7 +358,9 @@ export function proving(space: Space, suspect: string, bounds: Bounds): string |
   const proves = (t: StandardTest) => t.signs?.some((s) => s.proves && s.of.includes(suspect));
   const hints = (t: StandardTest) => t.signs?.some((s) => s.of.includes(suspect));
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
-  const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
+  const tests = open(space, bounds)
+    .filter((t) => hasItsStart(t, space, bounds.done))
+    .sort((a, b) => minutes(a) - minutes(b));
   const hinted = [...bounds.done].some((id) => hints(testById.get(id)!));
   return (tests.find(proves) ?? (hinted ? undefined : tests.find(hints)))?.id;
 }
@@ -288,8 +378,6 @@ const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
 /** Probabilities that differ by this between two outcomes are worth naming. */
 const NAMED = 0.3;
 const MOST_NAMED = 3;
-const listed = (names: readonly string[]) =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
 
 /** What the outcomes tell apart, as a teacher would say it. */
 function reason(space: Space, groups: readonly Group[], minutes: number, hazard: Hazard): string {
@@ -309,6 +397,7 @@ function reason(space: Space, groups: readonly Group[], minutes: number, hazard:
     })
     .filter(({ spread }) => spread >= NAMED)
     .sort((a, b) => b.spread * b.weight - a.spread * a.weight)
+    .filter(({ id }, _, all) => kindOf(id) === kindOf(all[0]!.id))
     .slice(0, MOST_NAMED)
     .map(({ id }) => nameOf(id));
   const tells =

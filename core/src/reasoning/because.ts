@@ -1,23 +1,15 @@
 /** Why an entry speaks for or against a suspect, in chemistry. */
-import { ANIONS, CATIONS } from '../matter/data/components';
-import { TESTED_ELEMENTS } from '../organic/data/features';
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
 import { testById } from '../scheme/tests';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { titleOf, watched } from './entries';
+import { kindOf, listed } from './kinds';
 import type { Posterior } from './posterior';
 
 /** Decibans from which an entry alone is said to fit a suspect, and how many are named. */
 const FITS = 1.5;
 const NAMED = 4;
-
-const KINDS: readonly ReadonlySet<string>[] = [new Set(CATIONS), new Set(ANIONS), new Set(TESTED_ELEMENTS)];
-/** Cations are weighed against cations, anions, elements and groups against their own kind. */
-const kindOf = (id: string): number => KINDS.findIndex((kind) => kind.has(id));
-
-const listed = (names: readonly string[]) =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
 
 function said(list: readonly Observation[]): string {
   const events = list.filter((o) => !isNothing(o));

@@ -9,14 +9,14 @@ import type { Observation } from '../vocabulary/observation';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
-import { type Member, meanOver, type Outcomes, type Reading, type Space } from './space';
+import { type Apart, type Member, meanOver, type Outcomes, type Reading, type Space, type Told } from './space';
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
 export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as readonly string[]).includes(suspect);
 
 const ROWS = 400;
 /** What a sample is before anything is known of it: listed, like one that is listed, or like none. */
-const SHARES = { listed: 0.85, like: 0.12, unlike: 0.03 };
+const SHARES = { listed: 0.8, like: 0.1, unlike: 0.1 };
 /** What is like a listed compound differs from it in so many tests. */
 const DIFFERS = 0.08;
 
@@ -25,6 +25,13 @@ interface CompoundMember extends Member {
   readonly as?: number;
   readonly listed: boolean;
 }
+
+const HALOGENS: ReadonlySet<string> = new Set(['Cl', 'Br', 'I']);
+const HALIDES: ReadonlySet<string> = new Set(['alkyl-halide', 'aryl-halide', 'acid-halide']);
+
+const ELEMENT_STATIONS: ReadonlySet<string | undefined> = new Set(['fusion', 'elements']);
+const asksForElements = (test: string): boolean =>
+  ELEMENT_STATIONS.has(stationIn(test)) || testById.get(test)!.signs?.every((sign) => sign.of.every(isElement)) === true;
 
 /** Does a test tell one compound from the next rather than its groups? */
 const tellsIdentity = (test: string): boolean => testById.get(test)!.closes === true || IDENTITY_STATIONS.has(stationIn(test));
@@ -133,34 +140,33 @@ export class CompoundSpace implements Space {
   }
 
   /**
-   * Probability of each element and group, each judged apart from the others by what every test shows of those that hold it and those
-   * that do not: for a sample that is like none of those known. In the order of `suspects`.
+   * A sample that is like one listed compound in its elements and like another in its groups, each the likelier the better it
+   * explains the tests that ask for them.
    */
-  apart(evidence: Parameters<NonNullable<Space['apart']>>[0]): number[] {
-    const groups = evidence.filter((e) => !tellsIdentity(e.entry.test));
-    return this.suspects.map((suspect) => {
-      const holds = this.members.map((m) => m.listed && m.holds.includes(suspect));
-      const listed = this.members.filter((m) => m.listed).length;
-      const share = holds.filter(Boolean).length / listed;
-      if (!share) return 0;
-      const lnOdds = groups.reduce(
-        (sum, { ln }) => {
-          const mean = (with_: boolean) => {
-            let total = 0;
-            let count = 0;
-            for (let m = 0; m < listed; m++)
-              if (holds[m] === with_) {
-                total += Math.exp(ln[m]!);
-                count++;
-              }
-            return total / count;
-          };
-          return sum + Math.log(mean(true)) - Math.log(mean(false));
-        },
-        Math.log(share / (1 - share)),
-      );
-      return 1 / (1 + Math.exp(-lnOdds));
+  apart(evidence: readonly Told[]): Apart {
+    const listed = this.members.flatMap((m, k) => (m.listed ? [k] : []));
+    const likest = (of: (test: string) => boolean) => {
+      const ln = listed.map((m) => evidence.reduce((sum, e) => (of(e.entry.test) ? sum + e.ln[m]! : sum), 0));
+      const most = Math.max(...ln);
+      const weights = ln.map((v) => Math.exp(v - most));
+      const total = weights.reduce((a, b) => a + b, 0);
+      return { ln: most + Math.log(total / listed.length), weights: weights.map((w) => w / total) };
+    };
+    const elements = likest(asksForElements);
+    const groups = likest((test) => !asksForElements(test) && !tellsIdentity(test));
+    const identity = evidence.reduce((sum, e) => (tellsIdentity(e.entry.test) ? sum + Math.log(e.anyhow) : sum), 0);
+    const share = ({ weights }: { weights: readonly number[] }, holds: (of: readonly string[]) => boolean) =>
+      listed.reduce((sum, m, k) => (holds(this.members[m]!.holds) ? sum + weights[k]! : sum), 0);
+    const halogen = (of: readonly string[]) => of.some((id) => HALOGENS.has(id));
+    const some = share(elements, halogen);
+    const probabilities = this.suspects.map((id) => {
+      if (isElement(id)) return share(elements, (of) => of.includes(id));
+      if (!HALIDES.has(id)) return share(groups, (of) => of.includes(id));
+      // Where a halogen stands is told by the halogen compounds among those of like groups.
+      const among = share(groups, (of) => of.some((other) => HALIDES.has(other)));
+      return among > 0 ? (some * share(groups, (of) => of.includes(id))) / among : 0;
     });
+    return { ln: elements.ln + groups.ln + identity, probabilities };
   }
 }
 

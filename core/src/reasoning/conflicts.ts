@@ -1,5 +1,5 @@
 /** Entries that cannot all be right. */
-import { titleOf } from './entries';
+import { shownBy, titleOf } from './entries';
 import { decibans, type Posterior } from './posterior';
 
 export interface Conflict {
@@ -73,8 +73,44 @@ export function conflictsIn(posterior: Posterior): Conflict[] {
   const unexplained = new Unexplained(posterior);
   const alone = posterior.evidence.flatMap((_, k) => (unexplained.of(k) < MOSTLY ? [] : (againstTheRest(posterior, k) ?? [])));
   const found = alone.length ? alone : pairsAtOdds(posterior, unexplained);
-  const contest = oneMoreOrMistaken(posterior);
-  return contest && !found.some((c) => c.entry === contest.entry) ? [...found, contest] : found;
+  const more = [oneMoreOrMistaken(posterior), ...signsOfOthers(posterior)].flatMap((c) => c ?? []);
+  return more.reduce((all, c) => (all.some((known) => known.entry === c.entry) ? all : [...all, c]), found);
+}
+
+/** So many times as likely, at least, is an entry of something else than of what the sample most likely is. */
+const MISFIT = 1.7;
+/** What is at least so likely is taken to be there. */
+const LEADING = 0.4;
+const MOST_NAMED = 3;
+
+const likeliest = (weights: Float64Array): number => weights.reduce((best, w, m) => (w > weights[best]! ? m : best), 0);
+
+/** Entries that show a sign of something that the likeliest does not hold, and none of what it holds. */
+function signsOfOthers(posterior: Posterior): Conflict[] {
+  const { space, weights, evidence, now } = posterior;
+  const top = likeliest(weights);
+  const holds = space.suspects.filter((_, i) => now[i]! >= LEADING);
+  if (!holds.length) return [];
+  return evidence.flatMap(({ entry, p }, k) => {
+    if (entry.confidence === 'unsure') return [];
+    const shown = shownBy(entry);
+    if (!shown.length || shown.some((id) => holds.includes(id))) return [];
+    const best = space.members.reduce((most, member, m) => (member.composed ? most : Math.max(most, p[m]!)), 0);
+    if (best < MISFIT * p[top]!) return [];
+    const push = posterior.push(k);
+    const ions = shown
+      .map((id) => ({ id, push: push[space.suspects.indexOf(id)]! }))
+      .filter(({ push }) => push > SPOKEN)
+      .sort((a, b) => b.push - a.push)
+      .slice(0, MOST_NAMED)
+      .map(({ id }) => id);
+    if (!ions.length) return [];
+    const places = ions.map((id) => space.suspects.indexOf(id));
+    const against = evidence
+      .filter((_, r) => r !== k && places.some((i) => posterior.push(r)[i]! < -SPOKEN))
+      .map((e) => e.entry.number);
+    return [conflictAt(posterior, k, ions, against)];
+  });
 }
 
 function againstTheRest(posterior: Posterior, k: number): Conflict | null {
@@ -104,14 +140,14 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
 }
 
 /** So much less likely, at most, is what does without an ion but for a mistake. */
-const WORTH_A_DOUBT = 300;
+const WORTH_A_DOUBT = 100;
 /** More entries than this, and it is no single mistake. */
 const MISTAKEN = 1;
 
 /** The likeliest holds one thing more than another would, which takes a single entry for a mistake. */
 function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
   const { space, weights, evidence } = posterior;
-  const top = weights.reduce((best, w, m) => (w > weights[best]! ? m : best), 0);
+  const top = likeliest(weights);
   const held = space.members[top]!.holds;
   const fewer = space.members.reduce<number | undefined>((best, { holds }, m) => {
     if (holds.length === 0 || holds.length >= held.length || weights[m]! * WORTH_A_DOUBT < weights[top]!) return best;

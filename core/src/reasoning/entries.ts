@@ -1,6 +1,6 @@
 /** Entries of a record, and which of them reasoning can use. */
-import { showsSign, testById } from '../scheme/tests';
-import type { Sign } from '../scheme/model';
+import { fits, testById } from '../scheme/tests';
+import type { Pattern, Sign } from '../scheme/model';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Space } from './space';
 
@@ -27,9 +27,41 @@ export const watched = (e: RecordEntry): Observation[] =>
 
 export const titleOf = (test: string): string => testById.get(test)?.title ?? test;
 
+/** Fields that people leave out as often as not. */
+const IN_PASSING: ReadonlySet<string> = new Set([
+  'duration',
+  'texture',
+  'amount',
+  'clarity',
+  'position',
+  'vigour',
+  'through',
+  'look',
+  'zone',
+]);
+
+/** Does what was told fit a pattern, as far as it was told? */
+function fitsAsTold(o: Observation, pattern: Pattern): boolean {
+  return Object.entries(pattern).every(([field, wanted]) => {
+    const told = o[field as keyof Observation] as unknown;
+    if (told === undefined) return IN_PASSING.has(field) || (field === 'event' && o.colour !== undefined);
+    return Array.isArray(wanted) ? wanted.includes(told) : wanted === told;
+  });
+}
+
+/** The signs that an entry shows, as far as it was told. */
+const signsIn = ({ test, observed }: RecordEntry): Sign[] =>
+  (testById.get(test)?.signs ?? []).filter(
+    ({ see, not = [] }) =>
+      see.every((pattern) => observed.some((o) => fitsAsTold(o, pattern))) &&
+      !not.some((pattern) => observed.some((o) => fits(o, pattern))),
+  );
+
+/** What an entry shows a sign of. */
+export const shownBy = (entry: RecordEntry): string[] => [...new Set(signsIn(entry).flatMap((s) => s.of))];
+
 /** The signs of an ion, element or group that an entry shows. */
-export const signsShown = (entry: RecordEntry, of: string): Sign[] =>
-  (testById.get(entry.test)?.signs ?? []).filter((s) => s.of.includes(of) && showsSign(entry.observed, s));
+export const signsShown = (entry: RecordEntry, of: string): Sign[] => signsIn(entry).filter((s) => s.of.includes(of));
 
 function whyUnused(space: Space, e: RecordEntry): string | null {
   if (!testById.has(e.test)) return `there is no standard test "${e.test}"`;

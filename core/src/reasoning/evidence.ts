@@ -57,8 +57,13 @@ function lnOf({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, p
 export const isUnexplained = ({ mishap, anyhow, p }: Evidence, m: number, otherwise = 0): boolean =>
   p[m]! * (1 - mishap) * (1 - otherwise) < (mishap + otherwise) * anyhow;
 
-const sameWords = (a: RecordEntry, b: RecordEntry) =>
-  a.test === b.test && JSON.stringify(watched(a)) === JSON.stringify(watched(b));
+/** What an entry says, but for what is said in passing. */
+const told = (e: RecordEntry): string =>
+  watched(e)
+    .map(({ channel, event, colour, smell, paper }) => [channel, event ?? '', colour ?? '', smell ?? '', paper ?? ''].join(' '))
+    .sort()
+    .join('; ');
+const sameWords = (a: RecordEntry, b: RecordEntry) => a.test === b.test && told(a) === told(b);
 
 export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least, most, stopped }: Effort): Weighed {
   const quick = Float64Array.from(space.lnPrior);

@@ -2,7 +2,7 @@
 import type { SampleSpec } from '../bench/sample';
 import { parseFormula } from '../matter/formula';
 import { HYDRATED, HYDRATES, HYDRATING, USUAL, WITHOUT_CHARGE } from './data/formulas';
-import { COMMONNESS, type FormRow, MORE_FORMS } from './data/forms';
+import { type FormRow, MORE_FORMS } from './data/forms';
 import { PAIRS } from './data/pairs';
 
 export interface Form {
@@ -10,8 +10,6 @@ export interface Form {
   readonly ions: readonly string[];
   readonly sample: SampleSpec;
   readonly name: string;
-  /** How often it is met, relative to the others. */
-  readonly weight: number;
 }
 
 export const isCation = (ion: string) => ion.endsWith('+');
@@ -41,26 +39,18 @@ export function saltOf(cation: string, anion: string): string {
 
 const GRAMS = 3;
 
-const commonness = (ions: readonly string[]): number => ions.reduce((product, ion) => product * (COMMONNESS[ion] ?? 1), 1);
-
 function single(cation: string, anion: string): Form {
   const formula = saltOf(cation, anion);
   const ions = [cation, anion];
-  return { ions, sample: { salts: [{ formula, grams: GRAMS }] }, name: formula, weight: commonness(ions) };
+  return { ions, sample: { salts: [{ formula, grams: GRAMS }] }, name: formula };
 }
 
-/** What an oxide or hydroxide lacks of a salt's anion, and how a double salt compares, in commonness. */
-const ONE_ION = 4;
-
-function formOf({ of, ions, share }: FormRow): Form {
+function formOf({ of, ions }: FormRow): Form {
   const parts = typeof of === 'string' ? { [of]: 1 } : of;
-  const list = ions.split(' ');
-  const pair = list.length === 1 ? commonness(list) * ONE_ION : commonness([list[0]!, list.at(-1)!]);
   return {
-    ions: list,
+    ions: ions.split(' '),
     sample: { salts: Object.entries(parts).map(([formula, part]) => ({ formula, grams: GRAMS * part })) },
     name: Object.keys(parts).join(' with '),
-    weight: pair * share,
   };
 }
 

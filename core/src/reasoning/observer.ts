@@ -3,7 +3,18 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { IMAGINED, IMAGINED_ELSE, MENTIONED, OVERLOOKED, READINGS, SODIUM_FLAME, TOLD_AGAIN, WRITTEN, RIGHT } from './data/rates';
+import {
+  BORROWED,
+  IMAGINED,
+  IMAGINED_ELSE,
+  MENTIONED,
+  OVERLOOKED,
+  READINGS,
+  SODIUM_FLAME,
+  TOLD_AGAIN,
+  WRITTEN,
+  RIGHT,
+} from './data/rates';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
 /** More things of one channel than these are not weighed one by one. */
@@ -82,6 +93,13 @@ const SCALE_PH = 15;
 const spreadOf = (of: Observation['event'], value: number) =>
   of === 'refractive-index' ? 0.003 : of === 'density' ? 0.015 : 0.025 * value;
 
+/** Probability of a reading so many °C off. */
+function readingIs(off: number): number {
+  const { careless, celsius, wrong } = READINGS;
+  const careful = 1 - careless.rate - wrong;
+  return careful * bell(off, celsius) + careless.rate * bell(off, careless.celsius) + wrong / SCALE_CELSIUS;
+}
+
 /** Probability of a field: that it is written, times that it says so. */
 const field = (rate: number, written: unknown, says: () => number): number => (written === undefined ? 1 - rate : rate * says());
 
@@ -112,9 +130,7 @@ function wordsFor(r: Observation, { o: s, alike }: Shown): number {
     p *= field(WRITTEN.clarity, r.clarity, () => (r.clarity === s.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
   if (s.duration !== undefined)
     p *= field(WRITTEN.duration, r.duration, () => (r.duration === s.duration ? RIGHT.duration : 1 - RIGHT.duration));
-  if (s.celsius !== undefined && r.celsius !== undefined)
-    p *=
-      (1 - READINGS.wrong) * bell((r.to ?? r.celsius) - (s.to ?? s.celsius), READINGS.celsius) + READINGS.wrong / SCALE_CELSIUS;
+  if (s.celsius !== undefined && r.celsius !== undefined) p *= readingIs((r.to ?? r.celsius) - (s.to ?? s.celsius));
   else if (r.celsius !== undefined) p /= SCALE_CELSIUS;
   if (s.value !== undefined && r.value !== undefined) {
     const spread = spreadOf(s.event, s.value);
@@ -128,7 +144,8 @@ function wordsFor(r: Observation, { o: s, alike }: Shown): number {
 function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
   const plain = s.colour === 'none' ? anyColour(written) : colourIs(written, s.colour!, lightOf(s), alike);
   if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
-  return (1 - SODIUM_FLAME) * plain + (written === 'yellow' ? SODIUM_FLAME : 0);
+  const hidden = s.duration === 'lasting' ? SODIUM_FLAME.lasting : SODIUM_FLAME.weak;
+  return (1 - hidden) * plain + (written === 'yellow' ? hidden : 0);
 }
 
 /** Of a flame that is imagined, the share that is sodium's. */
@@ -173,15 +190,32 @@ function told(r: Observation, s: Shown): number {
 /** That there is nothing is said of a channel of which the test shows nothing at all. */
 const NOTHING_SAID = 0.3;
 
+/** Liquid and precipitate in one tube, whose colours are told of each other. */
+const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate']);
+
+/** Probability that the colour of what stands beside it was told so. */
+function borrowed(r: Observation, beside: readonly Observation[]): number {
+  if (!TUBE.has(r.channel) || r.colour === undefined) return 0;
+  const near = beside.filter(
+    (o) => TUBE.has(o.channel) && o.channel !== r.channel && o.colour !== undefined && o.colour !== 'colourless',
+  );
+  return near.reduce((sum, o) => sum + (BORROWED / near.length) * colourIs(r.colour!, o.colour!, lightOf(o)), 0);
+}
+
 /** Probability of all that is told of one channel: over every way in which it may belong to what was shown. */
-function ofChannel(channel: Channel, list: readonly Observation[], shown: readonly Shown[]): number {
+function ofChannel(
+  channel: Channel,
+  list: readonly Observation[],
+  shown: readonly Shown[],
+  beside: readonly Observation[],
+): number {
   const things = shown.slice(0, MOST_SHOWN);
   const records = list.slice(0, MOST_TOLD);
   const imagined = imaginedIn(channel);
   const silent = things.length ? 0 : NOTHING_SAID;
   if (!records.length) return (1 - imagined) * (1 - silent) * things.reduce((p, s) => p * (1 - s.mentioned), 1);
   const words = records.map((r) => things.map((s) => told(r, s)));
-  const alone = records.map((r) => (isNothing(r) ? silent / (1 - silent) : imagined * wordsForNothing(r)));
+  const alone = records.map((r) => (isNothing(r) ? silent / (1 - silent) : imagined * wordsForNothing(r) + borrowed(r, beside)));
   const times = new Int8Array(things.length);
   const first = new Float64Array(things.length);
   // Told once more in the same words, a thing is told once.
@@ -233,6 +267,7 @@ export function probabilityOf(
       channel,
       list.filter((o) => o.channel === channel),
       shown.filter((s) => s.o.channel === channel),
+      seen,
     );
   return p;
 }
@@ -292,7 +327,11 @@ export function student(random: () => number): Observer {
     over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
     for (const name of QUALIFIERS) if (qualifierOf(o, name) !== undefined && !chance(WRITTEN.qualifier)) words[name] = undefined;
     if (o.celsius !== undefined) {
-      const off = Math.round(chance(READINGS.wrong) ? (random() - 0.5) * SCALE_CELSIUS : normal(random) * READINGS.celsius);
+      const off = Math.round(
+        chance(READINGS.wrong)
+          ? (random() - 0.5) * SCALE_CELSIUS
+          : normal(random) * (chance(READINGS.careless.rate) ? READINGS.careless.celsius : READINGS.celsius),
+      );
       words['celsius'] = o.celsius + off;
       if (o.to !== undefined) words['to'] = o.to + off;
     }

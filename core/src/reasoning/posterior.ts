@@ -1,7 +1,7 @@
 /** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
 import { TOGETHER } from './data/rates';
 import { type Evidence, isUnexplained, type Weighed } from './evidence';
-import type { Space } from './space';
+import type { Apart, Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
 const NEGLIGIBLE = -35;
@@ -55,9 +55,11 @@ export class Posterior {
     this.evidence = evidence;
     this.simulated = simulated;
     this.held = heldIn(space);
-    this.weights = this.members(() => true);
+    const apart = space.apart?.(evidence);
+    this.weights = this.members(() => true, apart);
     this.prior = this.suspects(normalised(space.lnPrior));
-    this.now = this.withApart(this.suspects(this.weights));
+    const unlike = this.weights.at(-1)!;
+    this.now = this.suspects(this.weights).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
   }
 
   /** Is it likelier that something went wrong than that a member showed what an entry says? */
@@ -89,18 +91,12 @@ export class Posterior {
     });
   }
 
-  /** Adds what a sample that is like none of the members may hold. */
-  private withApart(now: Float64Array): Float64Array {
-    const weight = this.weights.at(-1)!;
-    const apart = this.space.apart && weight > 1e-6 ? this.space.apart(this.evidence) : undefined;
-    return apart ? now.map((p, i) => p + weight * apart[i]!) : now;
-  }
-
-  private members(counts: (k: number) => boolean): Float64Array {
+  private members(counts: (k: number) => boolean, apart?: Apart): Float64Array {
     const sum = Float64Array.from(this.space.lnPrior);
     this.evidence.forEach(({ ln }, k) => {
       if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
     });
+    if (apart) sum[sum.length - 1] = this.space.lnPrior.at(-1)! + apart.ln;
     return normalised(sum);
   }
 

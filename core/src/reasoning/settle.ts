@@ -1,12 +1,13 @@
 /** The cheapest test that settles a conflict. */
 import { advise, type Advice, type Bounds } from './advise';
+import type { StandardTest } from '../scheme/model';
 import type { Conflict } from './conflicts';
 import type { RecordEntry } from './entries';
 import type { Inference } from './infer';
 import type { Space } from './space';
 
 /**
- * Weighs the disputed ions back in, evenly, and asks which test parts those with them from those without.
+ * Weighs the disputed ions back in, evenly, and asks which test that proves one parts those with them from those without.
  * @returns null when no test that is left can.
  */
 function settling(space: Space, inference: Inference, conflict: Conflict, bounds: Bounds): Advice | null {
@@ -22,7 +23,8 @@ function settling(space: Space, inference: Inference, conflict: Conflict, bounds
   }
   if (!withIon || !without) return null;
   for (let m = 0; m < weights.length; m++) weights[m]! *= 0.5 / (has[m] ? withIon : without);
-  const [best] = advise(space, { ...inference, weights }, bounds, 1, (m) => has[m]!);
+  const asks = (test: StandardTest) => test.signs?.some((s) => s.proves && s.of.some((id) => conflict.ions.includes(id))) === true;
+  const [best] = advise(space, { ...inference, weights }, bounds, 1, { isSo: (m) => has[m]!, asks });
   return best ?? null;
 }
 

@@ -10,11 +10,12 @@ import { type Atlas, type Cost, rowsIn } from './atlas';
 import { TOGETHER } from './data/rates';
 import { FORMS, isCation, SINGLES } from './hypotheses';
 import { probabilityOf, subjectOf } from './observer';
+import { weightOf } from './priors';
 
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
 const SINGLE_SHARE = 0.7;
 /** Two salts that share an ion are set together so much more often. */
-const SHARING = 3;
+const SHARING = 4;
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
@@ -46,6 +47,19 @@ export interface Reading {
   readonly anyhow: number;
 }
 
+/** What an entry says of every member. */
+export interface Told {
+  readonly entry: { readonly test: string };
+  readonly anyhow: number;
+  readonly ln: Float64Array;
+}
+
+/** What is like none of those known: ln likelihood of the record, and the probability of every suspect. */
+export interface Apart {
+  readonly ln: number;
+  readonly probabilities: readonly number[];
+}
+
 /** What reasoning needs to know of a sample's possibilities. */
 export interface Space {
   readonly scheme: Scheme;
@@ -66,8 +80,8 @@ export interface Space {
   read(test: string, recorded: readonly Observation[]): Reading;
   /** Mixtures that hold the same as this one, in other pairings. */
   twins(m: number): readonly number[];
-  /** Probability of each suspect in a sample that is like none of the members, for the last of them, which holds nothing. */
-  apart?(evidence: readonly { readonly entry: { readonly test: string }; readonly ln: Float64Array }[]): readonly number[];
+  /** For a sample that is like none of the members, which the last of them, holding nothing, stands for. */
+  apart?(evidence: readonly Told[]): Apart;
 }
 
 /** One form or two plain salts, by their places in `FORMS`. */
@@ -90,9 +104,11 @@ function members(limits: Limits): SaltMember[] {
   return out;
 }
 
+const WEIGHTS = FORMS.map(weightOf);
+
 function priorOf(list: readonly SaltMember[]): Float64Array {
   const weights = list.map(({ salts, holds }) => {
-    const product = salts.reduce((w, i) => w * FORMS[i]!.weight, 1);
+    const product = salts.reduce((w, i) => w * WEIGHTS[i]!, 1);
     return salts.length > 1 && holds.length < 4 ? product * SHARING : product;
   });
   const sum = (composed: boolean) => weights.reduce((s, w, m) => (list[m]!.composed === composed ? s + w : s), 0);

@@ -1,6 +1,6 @@
 /** From probability to the words people write: where an ion, element or group stands. */
 import { stationOf, testById, showsSign } from '../scheme/tests';
-import type { Sign } from '../scheme/model';
+import type { Scheme, Sign, StandardTest } from '../scheme/model';
 import type { Channel } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
 import type { Space } from './space';
@@ -18,14 +18,22 @@ const SPEAKS = 5;
 const WOULD_SHOW = 0.93;
 
 const FAINT_CHANNELS: ReadonlySet<Channel> = new Set(['smell', 'solubility', 'soot']);
-const FAINT_STATIONS: ReadonlySet<string | undefined> = new Set(['look', 'solubility']);
+
+/** Papers are dipped into the liquid, not held over it. */
+const dipsPapers = ({ steps }: StandardTest): boolean => {
+  const papers = steps.flatMap((s) => ('op' in s && s.op.op === 'paper' ? [s.op.where] : []));
+  return papers.length > 0 && papers.every((where) => where === 'liquid');
+};
+const isLook = (test: StandardTest, scheme: Scheme): boolean => stationOf(test, scheme) === 'look';
 
 /** A colour, a smell, sodium's flame, litmus or solubility: never more than a hint. */
-function isFaint(space: Space, test: string, sign: Sign): boolean {
-  const standard = testById.get(test)!;
-  if (FAINT_STATIONS.has(stationOf(standard, space.scheme))) return true;
+export function isFaint(space: Space, test: StandardTest, sign: Sign): boolean {
+  if (isLook(test, space.scheme)) return true;
   const yellow = (colour: unknown) => colour === 'yellow' || (Array.isArray(colour) && colour.includes('yellow'));
-  return sign.see.every((s) => FAINT_CHANNELS.has(s.channel) || (s.channel === 'flame' && yellow(s.colour)));
+  const litmus = test.id === 'litmus' || dipsPapers(test);
+  return sign.see.every(
+    (s) => FAINT_CHANNELS.has(s.channel) || (s.channel === 'flame' && yellow(s.colour)) || (s.channel === 'paper' && litmus),
+  );
 }
 
 const expected = new WeakMap<Space, Map<string, number>>();
@@ -68,15 +76,17 @@ export interface Standing {
 export function stateOf(space: Space, entries: readonly RecordEntry[], { id, probability: p, disputed, moves }: Standing): State {
   if (disputed) return 'conflict';
   const shown = entries.flatMap((e) =>
-    signsShown(e, id).map((sign) => ({ sign, sure: e.confidence !== 'unsure', faint: isFaint(space, e.test, sign) })),
+    signsShown(e, id).map((sign) => ({
+      sign,
+      sure: e.confidence !== 'unsure',
+      faint: isFaint(space, testById.get(e.test)!, sign),
+    })),
   );
   const firm = shown.filter((s) => !s.faint);
   if (p >= CONFIRMED && firm.some((s) => s.sign.proves && s.sure)) return 'confirmed';
   if (p >= LIKELY && firm.length) return 'indicated';
   // No test has its sign, but several leave nothing else.
-  const speaking = entries.filter(
-    (e, k) => moves[k]! >= SPEAKS && !FAINT_STATIONS.has(stationOf(testById.get(e.test)!, space.scheme)),
-  );
+  const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
   if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
   if (p <= RULED_OUT && !shown.length && entries.some((e) => missesItsSign(space, e, id))) return 'ruled-out';
   return p > HINTED && (shown.length > 0 || moves.some((d) => d > HINTS)) ? 'hinted' : 'open';

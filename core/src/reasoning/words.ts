@@ -15,10 +15,26 @@ const COLOURLESS_AS_WHITE = 0.09;
 function apart(a: Colour, b: Colour): number {
   if (a === b) return 0;
   if ((a === 'colourless' || b === 'colourless') && (a === 'white' || b === 'white')) return COLOURLESS_AS_WHITE;
+  // What has no colour is hardly ever given one.
+  if (HUELESS.has(a) !== HUELESS.has(b) && !FAINT.has(a) && !FAINT.has(b)) return Math.max(wordDistance(a, b), COLOURED);
   const [[firstA, lastA], [firstB, lastB]] = [partsOf(a), partsOf(b)];
   const most = lastA === lastB ? SHADE : firstA === lastB || lastA === firstB ? BETWEEN : Infinity;
   return Math.min(wordDistance(a, b), most);
 }
+
+const HUELESS: ReadonlySet<Colour> = new Set(['colourless', 'white']);
+const FAINT: ReadonlySet<Colour> = new Set([
+  'off-white',
+  'cream',
+  'buff',
+  'pale-yellow',
+  'pale-blue',
+  'pale-green',
+  'pink',
+  'silver',
+  'grey',
+]);
+const COLOURED = 0.4;
 
 /** Shades of one colour, as pale and deep blue, and a colour beside one that is named after it, as blue and blue-green. */
 const SHADE = 0.07;
@@ -50,7 +66,10 @@ function colourRow(shown: Colour, light: Light): ReadonlyMap<Colour, number> {
   let row = rows.get(key);
   if (!row) {
     const likeness = NAMED.map(
-      (word) => readily(word) * (word === shown ? RIGHT_COLOUR : 1) * Math.exp(-apart(word, shown) / WIDTH[light]),
+      (word) =>
+        (light === 'flame' ? 1 : readily(word)) *
+        (word === shown ? RIGHT_COLOUR : 1) *
+        Math.exp(-apart(word, shown) / WIDTH[light]),
     );
     const sum = likeness.reduce((a, b) => a + b, 0);
     const even = COLOUR.slip / NAMED.length;

@@ -24,6 +24,8 @@ import type { Colour } from '../vocabulary/words';
 const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
 /** Brightness, of 100 for pure sodium chloride, below which a flame is not told from the burner's own, over four. */
 const FLAME_LEAST = 0.25;
+/** A colour with less than this share of the brightest's light is not seen beside it. By judgement. */
+const MASKED = 0.3;
 
 /** Moles that take part in a flame, as a share of everything but water. */
 export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
@@ -31,19 +33,19 @@ export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
   const total = Object.entries(matter).reduce((s, [id, mol]) => (COLOURLESS_PARTS.includes(id) ? s : s + Math.max(0, mol)), 0);
   const helped = VOLATILE.some((id) => has(matter, id));
   const volatility = helped ? 1 : Math.min(1, ...Object.keys(VOLATILITY).map((id) => (has(matter, id) ? VOLATILITY[id]! : 1)));
-  let best: { colour: Colour; duration: 'flash' | 'lasting' } | null = null;
-  let most = FLAME_LEAST;
-  for (const row of FLAMES) {
+  const lights = FLAMES.flatMap((row) => {
     const dirt = op.wire === 'dirty' ? (row.onDirtyWire ?? 0) : 0;
     const share = (total > 0 ? Math.max(0, matter[row.component] ?? 0) / total : 0) + dirt;
     const colour = through === 'cobalt-glass' ? row.glass : row.colour;
     const light = (share * 100 * row.brightness * (row.anySalt ? 1 : volatility)) / 4;
-    if (colour !== 'none' && light > most) {
-      most = light;
-      best = { colour, duration: row.duration };
-    }
-  }
-  return [{ channel: 'flame', through, ...(best ?? { colour: 'none' }) }];
+    return colour !== 'none' && light > FLAME_LEAST ? [{ colour, duration: row.duration, light }] : [];
+  }).sort((a, b) => b.light - a.light);
+  // What is much fainter than the brightest is lost in it.
+  const seen = lights.filter(
+    ({ colour, light }, i) => light > MASKED * lights[0]!.light && lights.findIndex((l) => l.colour === colour) === i,
+  );
+  if (!seen.length) return [{ channel: 'flame', through, colour: 'none' }];
+  return seen.map(({ colour, duration }) => ({ channel: 'flame', through, colour, duration }));
 }
 
 export function beadSeen(matter: Amounts, op: OpOf<'bead'>): Observation[] {

@@ -136,6 +136,11 @@ export const FACTS: Facts = [
     'passing colours',
     [
       [
+        'silver thiosulfate is white at first and goes dark',
+        'Na+ 0.1 S2O3^2- 0.05',
+        'take A 1; add A silver-nitrate-0.1M 1.5; = sees precipitate formed white; stand A 10; = ppt black|dark-brown',
+      ],
+      [
         'tin(II) in excess makes mercury(II) chloride white and then grey',
         'Hg2+ 0.03 Cl- 0.06',
         'take A 1; add A tin-ii-chloride-0.1M 2; = sees precipitate formed white; = ppt grey|black',

@@ -41,7 +41,7 @@ const metal = (id: string, half: string, volts: number): CoupleRow => ({ id, hal
 export const COUPLES: readonly CoupleRow[] = [
   // Halogens
   { id: 'I2/I-', half: 'I2 + 2 e- = 2 I-', volts: 0.621, source: 'BARD' },
-  { id: 'Br2/Br-', half: 'Br2 + 2 e- = 2 Br-', volts: 1.087, source: 'BARD', reductant: { not: ['NO3/NO', 'Cr2O7/Cr', 'H2O2/H2O', 'HNO2/NO'] } },
+  { id: 'Br2/Br-', half: 'Br2 + 2 e- = 2 Br-', volts: 1.087, source: 'BARD', reductant: { not: ['NO3/NO', 'Cr2O7/Cr', 'H2O2/H2O', 'HNO2/NO', 'Fe3/Fe2'] } },
   { id: 'Cl2/Cl-', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', reductant: { warm: 35, acid: 0, only: ['MnO2/Mn', 'MnO4/Mn', 'PbO2/Pb'] } },
   { id: 'Cl2/Cl- conc', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', oxidant: NEVER, reductant: { acid: 1.5, only: ['MnO4/Mn', 'PbO2/Pb'] } },
   { id: 'ClO/Cl', half: 'ClO- + 2 H+ + 2 e- = Cl- + H2O', volts: 1.715, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -7 } },

@@ -60,11 +60,14 @@ export const READILY: Readonly<Partial<Record<Colour, number>>> = {
 };
 export const RIGHT_COLOUR = 2;
 
-/** °C by which readings of one compound scatter, and how often one is quite wrong; pH likewise. */
-export const READINGS = { celsius: 2.2, pH: 0.9, wrong: 0.06 };
+/** °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise. */
+export const READINGS = { celsius: 2, careless: { rate: 0.12, celsius: 9 }, pH: 0.9, wrong: 0.01 };
 
-/** Sodium of a dirty wire or of the air is seen where no sodium is. */
-export const SODIUM_FLAME = 0.1;
+/** Sodium of a dirty wire or of the air hides a flame that is weak, and one that lasts. */
+export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06 };
+
+/** The colour of the liquid is told of a precipitate that is not there, or of a precipitate that of the liquid. */
+export const BORROWED = 0.03;
 
 /** The same test written once more says the same without another look. */
 export const REPEATED = 0.7;
