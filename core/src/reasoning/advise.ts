@@ -358,9 +358,7 @@ export function proving(space: Space, suspect: string, bounds: Bounds): string |
   const proves = (t: StandardTest) => t.signs?.some((s) => s.proves && s.of.includes(suspect));
   const hints = (t: StandardTest) => t.signs?.some((s) => s.of.includes(suspect));
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
-  const tests = open(space, bounds)
-    .filter((t) => hasItsStart(t, space, bounds.done))
-    .sort((a, b) => minutes(a) - minutes(b));
+  const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
   const hinted = [...bounds.done].some((id) => hints(testById.get(id)!));
   return (tests.find(proves) ?? (hinted ? undefined : tests.find(hints)))?.id;
 }

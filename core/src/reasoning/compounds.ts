@@ -17,8 +17,8 @@ export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as reado
 const ROWS = 400;
 /** What a sample is before anything is known of it: listed, like one that is listed, or like none. */
 const SHARES = { listed: 0.8, like: 0.1, unlike: 0.1 };
-/** What is like a listed compound differs from it in so many tests. */
-const DIFFERS = 0.08;
+/** What is like a listed compound differs from it in so many tests of its groups, and of what tells one from the next. */
+const DIFFERS = { groups: 0.08, identity: 0.5 };
 
 interface CompoundMember extends Member {
   /** The listed compound that it is, or is like; none for what is like none. */
@@ -131,7 +131,7 @@ export class CompoundSpace implements Space {
       return value;
     });
     const anyhow = meanOver(this, p);
-    const differs = tellsIdentity(test) ? 1 : DIFFERS;
+    const differs = tellsIdentity(test) ? DIFFERS.identity : DIFFERS.groups;
     this.members.forEach(({ as, listed }, m) => {
       if (as === undefined) p[m] = anyhow;
       else if (!listed) p[m] = (1 - differs) * p[m]! + differs * anyhow;

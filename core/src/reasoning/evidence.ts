@@ -46,6 +46,9 @@ const FIRST = 6;
 const PATIENCE = 60;
 const MISTAKES = 0.05;
 
+/** What no member could have shown has some probability all the same. */
+const LEAST = 1e-250;
+
 /** ln likelihood of an entry from its probability when nothing went wrong. */
 function lnOf({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, p: number, otherwise: number): number {
   const wrong = mishap + (1 - mishap) * otherwise;
@@ -73,7 +76,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
     const about = {
       mishap: entry.beside ? MISHAP.besideBlank : entry.confidence === 'unsure' ? MISHAP.unsure : MISHAP.sure,
       again: entries.slice(0, i).some((before) => sameWords(before, entry)),
-      anyhow: Math.max(anyhow, 1e-9),
+      anyhow: Math.max(anyhow, LEAST),
     };
     const ln = p.map((v, m) => {
       const { composed } = space.members[m]!;

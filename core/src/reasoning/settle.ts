@@ -23,7 +23,8 @@ function settling(space: Space, inference: Inference, conflict: Conflict, bounds
   }
   if (!withIon || !without) return null;
   for (let m = 0; m < weights.length; m++) weights[m]! *= 0.5 / (has[m] ? withIon : without);
-  const asks = (test: StandardTest) => test.signs?.some((s) => s.proves && s.of.some((id) => conflict.ions.includes(id))) === true;
+  const asks = (test: StandardTest) =>
+    test.signs?.some((s) => s.proves && s.of.some((id) => conflict.ions.includes(id))) === true;
   const [best] = advise(space, { ...inference, weights }, bounds, 1, { isSo: (m) => has[m]!, asks });
   return best ?? null;
 }

@@ -61,7 +61,7 @@ export const READILY: Readonly<Partial<Record<Colour, number>>> = {
 export const RIGHT_COLOUR = 2;
 
 /** °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise. */
-export const READINGS = { celsius: 2, careless: { rate: 0.12, celsius: 9 }, pH: 0.9, wrong: 0.01 };
+export const READINGS = { celsius: 2, careless: { rate: 0.1, celsius: 6 }, pH: 0.9, wrong: 0.005 };
 
 /** Sodium of a dirty wire or of the air hides a flame that is weak, and one that lasts. */
 export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06 };
