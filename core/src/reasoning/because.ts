@@ -43,6 +43,7 @@ export function because(posterior: Posterior, k: number, i: number, speaksFor: b
     .map(({ other }) => other);
   const saw = `${titleOf(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
   if (speaksFor) {
+    if (push[i]! < FITS) return `${saw} leaves less of what else it might be, and ${nameOf(id)} the likelier.`;
     const others = fits.filter((other) => other !== id).slice(0, NAMED - 1);
     return others.length
       ? `${saw} is shown by ${nameOf(id)}, and by ${listed(others.map(nameOf))}.`

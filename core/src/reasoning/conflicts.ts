@@ -1,5 +1,5 @@
 /** Entries that cannot all be right. */
-import { shownBy, titleOf } from './entries';
+import { shownBy, signsShown, titleOf } from './entries';
 import { decibans, type Posterior } from './posterior';
 
 export interface Conflict {
@@ -140,7 +140,7 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
 }
 
 /** So much less likely, at most, is what does without an ion but for a mistake. */
-const WORTH_A_DOUBT = 100;
+const WORTH_A_DOUBT = 20;
 /** More entries than this, and it is no single mistake. */
 const MISTAKEN = 1;
 
@@ -157,7 +157,10 @@ function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
   if (fewer === undefined) return null;
   const mistaken = [...evidence.keys()].filter((k) => posterior.unexplained(k, fewer) && !posterior.unexplained(k, top));
   if (!mistaken.length || mistaken.length > MISTAKEN) return null;
-  const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id));
+  const { entry } = evidence[mistaken[0]!]!;
+  // What a test proves is no mistake until something speaks against it.
+  const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id) && !signsShown(entry, id).some((s) => s.proves));
+  if (!ions.length) return null;
   const places = ions.map((id) => space.suspects.indexOf(id));
   const against = evidence
     .filter((_, r) => r !== mistaken[0] && places.some((i) => posterior.push(r)[i]! < -SPOKEN))

@@ -12,7 +12,9 @@ function perceive(h: Happening): readonly Observation[] {
     case 'change':
       return [...changes(appearance(h.from), appearance(h.to)), ...depositSeen(h.from, h.to)];
     case 'passing':
-      return changes(appearance(h.from), appearance(h.through)).filter((o) => o.channel === 'precipitate' && o.event === 'formed');
+      return changes(appearance(h.from), appearance(h.through)).filter(
+        (o) => o.channel === 'precipitate' && o.event === 'formed',
+      );
     case 'gas':
       return gasSeen(h.left, h.vessel);
     case 'acid-fumes':

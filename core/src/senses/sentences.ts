@@ -46,7 +46,12 @@ export function sayObservation(o: Observation): string {
     case 'measurement': {
       if (o.event === 'none') return 'no measurement';
       const weighed = o.grams !== undefined && o.mL !== undefined && `(${o.grams} g took ${o.mL} mL)`;
-      return join(plainWord(o.event ?? label), o.value !== undefined && String(o.value), o.event === 'density' && 'g/mL', weighed);
+      return join(
+        plainWord(o.event ?? label),
+        o.value !== undefined && String(o.value),
+        o.event === 'density' && 'g/mL',
+        weighed,
+      );
     }
     case 'extract': {
       const judged = o.event === 'repeat-fusion' ? '(to be repeated)' : o.event === 'good' && '(good)';

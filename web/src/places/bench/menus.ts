@@ -1,5 +1,6 @@
 /** What can be done to the tube in hand, menu by menu. */
 import type { Op } from '#core/bench/ops';
+import { CAPACITY_ML } from '#core/bench/vessel';
 import { EXTRACT_PLACE } from '#core/scheme/data/stations';
 import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
@@ -50,8 +51,12 @@ export function menusFor({
       key: 'k',
       free: true,
       choices: [
-        { name: `Set up a beaker ${nextTube} (100 mL)`, op: { op: 'set-up', vessel: nextTube, as: 'beaker' } },
-        { name: `Set up a dish ${nextTube} (60 mL)`, op: { op: 'set-up', vessel: nextTube, as: 'dish' } },
+        ...(compound
+          ? []
+          : (['beaker', 'dish'] as const).map((as) => ({
+              name: `Set up a ${as} ${nextTube} (${CAPACITY_ML[as]} mL)`,
+              op: { op: 'set-up', vessel: nextTube, as } as Op,
+            }))),
         ...(held
           ? [
               {
@@ -133,7 +138,9 @@ export function menusFor({
         { name: 'Warm it in the bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
         { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
         { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
-        { name: 'Boil down in the hood until sulfuric acid fumes', op: { op: 'evaporate', vessel: id, fumes: true } },
+        ...(reagent.id.startsWith('sulfuric-acid')
+          ? [{ name: 'Boil down in the hood until the acid fumes', op: { op: 'evaporate', vessel: id, fumes: true } as Op }]
+          : []),
         { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
         ...(compound || !solid
           ? []
@@ -208,7 +215,9 @@ export function menusFor({
           op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true },
         },
         { name: 'Lead the gas into lime water', op: { op: 'limewater', vessel: id } },
-        ...(before ? [{ name: `Lead the gas into tube ${before.id}`, op: { op: 'lead', from: id, to: before.id } as Op }] : []),
+        ...(before && before.id !== id
+          ? [{ name: `Lead the gas into tube ${before.id}`, op: { op: 'lead', from: id, to: before.id } as Op }]
+          : []),
         { name: 'Glowing splint', op: { op: 'splint', vessel: id, splint: 'glowing' } },
         { name: 'Lit splint', op: { op: 'splint', vessel: id, splint: 'lit' } },
         { name: 'Waft, with care', op: { op: 'smell', vessel: id } },
