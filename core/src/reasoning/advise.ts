@@ -49,6 +49,9 @@ const BITS_PER_STATION = 0.12;
 const BY_THE_WAY = 0.2;
 /** Of what a test is worth, the share that goes to the one that has to be done before it. */
 const ENABLING = 0.8;
+/** What proof of a likely suspect is worth, and from when it is likely. */
+const PROOF_BITS = 0.8;
+const LIKELY = 0.7;
 /** Less than this is not worth getting up for. */
 const LEAST_BITS = 0.02;
 /** Minutes of waiting in which something else can be done. */
@@ -173,8 +176,9 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
     const hazard = isLook(test, space) ? 'medium' : hazardOf(test.id, bounds.rules);
     if (about ? !about.asks(test) : !isPointedTo(space, inference, test, hazard)) return [];
     const groups = groupsOf(space, test, drawn);
+    const proves = about ? [] : provenBy(inference, test);
     const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
-    if (bits < LEAST_BITS) return [];
+    if (bits < LEAST_BITS && !proves.length) return [];
     const { minutes, grams } = space.costs[test.id]!;
     const cost =
       minutes * BITS_PER_MINUTE +
@@ -187,10 +191,10 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
       minutes,
       sample_mg: Math.round(grams * 1000) || 20,
       hazard,
-      why: reason(space, groups, minutes, hazard),
+      why: proves.length ? proof(proves, minutes, hazard) : reason(space, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
     };
-    return [{ test, advice, worth: bits - cost }];
+    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) - cost }];
   });
   const ready = weighed.filter(({ test }) => hasItsStart(test, space, bounds.done));
   const list = about ? ready : [...ready, ...openingTheWay(space, inference, bounds, weighed)];
@@ -269,6 +273,17 @@ function toldBy(space: Space, test: StandardTest, groups: readonly Group[], answ
   const faint = of.size > 0 && test.signs!.every((sign) => isFaint(space, test, sign));
   return (own + BY_THE_WAY * (all - own)) * (faint ? HINT : 1);
 }
+
+/** Likely suspects without proof that a test would prove. */
+function provenBy({ suspects }: Inference, test: StandardTest): string[] {
+  const proved = new Set((test.signs ?? []).flatMap((s) => (s.proves ? s.of : [])));
+  return suspects.flatMap(({ id, state, probability }) =>
+    proved.has(id) && state === 'indicated' && probability >= LIKELY ? [id] : [],
+  );
+}
+
+const proof = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
+  `Proves ${listed(ids.map(nameOf))}, if it is there; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 
 /** The longest wait in a test, minutes. */
 const waitIn = (test: string, rules: HouseRules): number =>
@@ -373,6 +388,8 @@ const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
   high: 'a real hazard: hood',
 };
 
+const minutesOf = (minutes: number): string => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
+
 /** Probabilities that differ by this between two outcomes are worth naming. */
 const NAMED = 0.3;
 const MOST_NAMED = 3;
@@ -404,5 +421,5 @@ function reason(space: Space, groups: readonly Group[], minutes: number, hazard:
       : telling.length === 1
         ? `Tells whether ${telling[0]!} is there`
         : `Tells ${telling[0]!} from ${listed(telling.slice(1))}`;
-  return `${tells}; ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}; ${HAZARD_WORDS[hazard]}.`;
+  return `${tells}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 }

@@ -17,6 +17,8 @@ const EITHER = 0.15;
 /** Decibans above which an entry is taken to speak of a suspect at all, and to say something that tells. */
 const SPOKEN = 3;
 const TELLING = 6;
+/** Decibans with which each of two entries has to speak for them to be at odds. */
+const AT_ODDS = 9;
 /** Beyond this, in decibans, what the other entries say outweighs one that differs. */
 const SETTLED = 35;
 /** A suspect less likely than this is out of the question. */
@@ -176,7 +178,7 @@ function pairsAtOdds(posterior: Posterior, unexplained: Unexplained): Conflict[]
     doubtful.flatMap((k) => {
       if (k >= l || unexplained.oneOf(k, l) < MOSTLY) return [];
       const [a, b] = [posterior.push(k), posterior.push(l)];
-      const ions = space.suspects.filter((_, i) => now[i]! > OUT && opposed(a[i]!, b[i]!, TELLING));
+      const ions = space.suspects.filter((_, i) => now[i]! > OUT && opposed(a[i]!, b[i]!, AT_ODDS));
       return ions.length ? [conflictAt(posterior, l, ions, [evidence[k]!.entry.number])] : [];
     }),
   );
