@@ -167,7 +167,7 @@ export interface Question {
 
 /** Tests worth doing next, best first. */
 export function advise(space: Space, inference: Inference, bounds: Bounds, most = 5, about?: Question): Advice[] {
-  const drawn = representatives(inference.weights);
+  const drawn = representatives(space, inference.weights);
   const holdings = new Map<number, string>(
     [...drawn.keys()].map((m) => [m, space.members[m]!.name ?? space.members[m]!.holds.join(' ')]),
   );
@@ -180,11 +180,8 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
     const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
     if (bits < LEAST_BITS && !proves.length) return [];
     const { minutes, grams } = space.costs[test.id]!;
-    const cost =
-      minutes * BITS_PER_MINUTE +
-      grams * BITS_PER_GRAM +
-      HAZARD_BITS[hazard] +
-      (about ? 0 : stationCost(test, space) + solutionCost(test, space, bounds));
+    const far = about || proves.length ? 0 : stationCost(test, space) + solutionCost(test, space, bounds);
+    const cost = minutes * BITS_PER_MINUTE + grams * BITS_PER_GRAM + HAZARD_BITS[hazard] + far;
     const advice: Advice = {
       test: test.id,
       bits: round(bits),
@@ -290,12 +287,15 @@ const waitIn = (test: string, rules: HouseRules): number =>
   Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
-function representatives(weights: Float64Array): Map<number, number> {
+function representatives(space: Space, weights: Float64Array): Map<number, number> {
   const drawn = new Map<number, number>();
-  const total = weights.reduce((a, b) => a + b, 0);
+  // What is like nothing that is known shows nothing that is known.
+  const counts = (m: number) => space.members[m]!.holds.length > 0;
+  const total = weights.reduce((sum, w, m) => (counts(m) ? sum + w : sum), 0);
   let sum = 0;
   let taken = 0;
   for (let m = 0; m < weights.length; m++) {
+    if (!counts(m)) continue;
     sum += weights[m]! / total;
     const upTo = Math.min(DRAWN, Math.round(sum * DRAWN));
     if (upTo > taken) drawn.set(m, (upTo - taken) / DRAWN);

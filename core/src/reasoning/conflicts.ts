@@ -160,9 +160,9 @@ function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
   const mistaken = [...evidence.keys()].filter((k) => posterior.unexplained(k, fewer) && !posterior.unexplained(k, top));
   if (!mistaken.length || mistaken.length > MISTAKEN) return null;
   const { entry } = evidence[mistaken[0]!]!;
+  const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id));
   // What a test proves is no mistake until something speaks against it.
-  const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id) && !signsShown(entry, id).some((s) => s.proves));
-  if (!ions.length) return null;
+  if (ions.some((id) => signsShown(entry, id).some((s) => s.proves))) return null;
   const places = ions.map((id) => space.suspects.indexOf(id));
   const against = evidence
     .filter((_, r) => r !== mistaken[0] && places.some((i) => posterior.push(r)[i]! < -SPOKEN))

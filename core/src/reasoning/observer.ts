@@ -60,7 +60,17 @@ function acceptedIn(test: StandardTest): readonly (readonly Colour[])[] {
 
 const STAGED: ReadonlySet<Channel> = new Set(['precipitate', 'solution', 'solid']);
 
-function shownIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
+const shownBefore = new WeakMap<readonly Observation[], { readonly test: string; readonly shown: readonly Shown[] }>();
+
+function shownIn(test: StandardTest, seen: readonly Observation[]): readonly Shown[] {
+  const before = shownBefore.get(seen);
+  if (before?.test === test.id) return before.shown;
+  const shown = weighedIn(test, seen);
+  shownBefore.set(seen, { test: test.id, shown });
+  return shown;
+}
+
+function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
     const passed =

@@ -119,9 +119,16 @@ function priorOf(list: readonly SaltMember[]): Float64Array {
 
 const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
 
+const texts = new WeakMap<Observation, string>();
+function textOf(o: Observation): string {
+  let text = texts.get(o);
+  if (text === undefined) texts.set(o, (text = JSON.stringify(o)));
+  return text;
+}
+
 /** Two accounts laid over each other: everything that either shows; nothing only where both show nothing. */
 export function overlay(a: readonly Observation[], b: readonly Observation[]): Observation[] {
-  const both = [...a, ...b.filter((o) => !a.some((p) => JSON.stringify(p) === JSON.stringify(o)))];
+  const both = [...a, ...b.filter((o) => !a.some((p) => textOf(p) === textOf(o)))];
   return both.filter((o) => !isNothing(o) || !both.some((p) => !isNothing(p) && subjectOf(p) === subjectOf(o)));
 }
 
@@ -149,7 +156,7 @@ export class SaltSpace implements Space {
   readonly lnPrior: Float64Array;
   private readonly worlds = new Map<number, World>();
   private readonly readings = new Map<string, Reading>();
-  private readonly overlaid = new Map<string, Observation[]>();
+  private readonly overlaid = new Map<number, Observation[]>();
   private readonly alike = new Map<string, number[]>();
 
   constructor(
@@ -250,7 +257,7 @@ export class SaltSpace implements Space {
   }
 
   private laid(a: number, b: number): Observation[] {
-    const key = a < b ? `${a} ${b}` : `${b} ${a}`;
+    const key = Math.min(a, b) * this.atlas.outcomes.length + Math.max(a, b);
     let out = this.overlaid.get(key);
     if (!out) this.overlaid.set(key, (out = overlay(this.atlas.outcomes[a]!, this.atlas.outcomes[b]!)));
     return out;
