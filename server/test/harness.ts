@@ -51,7 +51,8 @@ export class Client {
   }
 
   async reasoning(view: CaseView, effort: Effort = 'prompt') {
-    const { text } = await this.ask(`/api/cases/${view.summary.id}/reasoning?effort=${effort}`);
+    const { status, text } = await this.ask(`/api/cases/${view.summary.id}/reasoning?effort=${effort}`);
+    if (status !== 200) throw new Error(text);
     return reasoningSchema.parse(JSON.parse(text));
   }
 
