@@ -6,10 +6,9 @@ import { waitOf } from '../scheme/say';
 import { startsOf, STATIONS, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
 import { nameOf } from '../senses/names';
-import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Inference } from './infer';
+import { type Group, groupsOf, information, OUTCOMES } from './information';
 import { kindOf, listed } from './kinds';
-import { probabilityOf } from './observer';
 import type { Space } from './space';
 import { isFaint } from './states';
 
@@ -58,8 +57,6 @@ const LEAST_BITS = 0.02;
 const WORTH_USING = 3;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
 const DRAWN = 300;
-/** Outcomes that are told apart one by one; the rest go with the likest. */
-const OUTCOMES = 10;
 /** Something points to a suspect once it is this likely, and at least so many times as likely as before. */
 const POINTED = { probability: 0.03, dangerous: 0.1, rise: 1.5 };
 
@@ -69,95 +66,7 @@ export function hazardOf(test: string, rules: HouseRules): Hazard {
   return cautionsOf(standard, rules).length ? 'medium' : 'low';
 }
 
-/** Readings of a thermometer that are told apart, °C. */
-const READING = 5;
-const degrees = (o: Observation) => o.celsius !== undefined && `about ${Math.round(o.celsius / READING) * READING} °C`;
-
-/** What an outcome looks like in the coarse: the things a person tells apart at a glance. */
-function coarse(seen: readonly Observation[]): string {
-  const noticed = seen
-    .filter((o) => !isNothing(o))
-    .map((o) => [o.colour, o.smell, o.paper ?? o.splint ?? o.channel, o.event, degrees(o)].filter(Boolean).join(' '));
-  return noticed.sort().join('; ').replaceAll('-', ' ') || 'nothing';
-}
-
-const words = new WeakMap<readonly Observation[], string>();
-
-function coarseWord(seen: readonly Observation[]): string {
-  let word = words.get(seen);
-  if (word === undefined) words.set(seen, (word = coarse(seen)));
-  return word;
-}
-
 const round = (x: number, digits = 2) => Number(x.toFixed(digits));
-
-/** How easily one outcome is taken for another by who writes it down: 1 for the same. */
-const mistaken = new Map<string, number>();
-function likeness(test: StandardTest, a: readonly Observation[], b: readonly Observation[]): number {
-  if (a === b) return 1;
-  const key = `${test.id} ${JSON.stringify(a)} ${JSON.stringify(b)}`;
-  let known = mistaken.get(key);
-  if (known === undefined) {
-    known = Math.min(1, probabilityOf(test, a, b) / probabilityOf(test, a, a));
-    if (mistaken.size > 50000) mistaken.clear();
-    mistaken.set(key, known);
-  }
-  return known;
-}
-
-/** Members that are alike in what a test shows of them, with their share. */
-interface Group {
-  readonly seen: readonly Observation[];
-  readonly word: string;
-  readonly members: [member: number, share: number][];
-  share: number;
-}
-
-function groupsOf(space: Space, test: StandardTest, drawn: ReadonlyMap<number, number>): Group[] {
-  const groups = new Map<string, Group>();
-  for (const [m, share] of drawn) {
-    const seen = space.outline(m, test.id);
-    const word = coarseWord(seen);
-    const group = groups.get(word);
-    if (group) {
-      group.members.push([m, share]);
-      group.share += share;
-    } else groups.set(word, { seen, word, members: [[m, share]], share });
-  }
-  return [...groups.values()].sort((a, b) => b.share - a.share);
-}
-
-/**
- * Bits that the outcome of a test tells about the answers to a question, when outcomes are mistaken for one another.
- * @param answer what the question's answer is for a member.
- */
-function information(test: StandardTest, groups: readonly Group[], answer: (m: number) => string): number {
-  const told = groups.slice(0, OUTCOMES);
-  const like = told.map((a) => told.map((b) => likeness(test, b.seen, a.seen)));
-  const bitsOf = (shares: readonly number[]) => {
-    const all = shares.reduce((x, y) => x + y, 0);
-    return shares.reduce((bits, share, i) => {
-      if (share <= 0) return bits;
-      const taken = shares.reduce((sum, other, j) => sum + (other / all) * like[i]![j]!, 0);
-      return bits - (share / all) * Math.log2(Math.min(1, taken));
-    }, 0);
-  };
-  const byAnswer = new Map<string, number[]>();
-  told.forEach(({ members }, g) => {
-    for (const [m, share] of members) {
-      const key = answer(m);
-      let shares = byAnswer.get(key);
-      if (!shares) byAnswer.set(key, (shares = new Array<number>(told.length).fill(0)));
-      shares[g]! += share;
-    }
-  });
-  const whole = told.reduce((sum, { share }) => sum + share, 0);
-  const within = [...byAnswer.values()].reduce(
-    (bits, shares) => bits + (shares.reduce((x, y) => x + y, 0) / whole) * bitsOf(shares),
-    0,
-  );
-  return Math.max(0, bitsOf(told.map(({ share }) => share)) - within);
-}
 
 /** A question of yes or no: a test is worth what it tells of the answer, and only some tests are asked. */
 export interface Question {

@@ -1,6 +1,6 @@
 /** Someone who looks and writes: how likely a record is of what was shown, and a record drawn from the same model. */
 import type { StandardTest } from '../scheme/model';
-import { type Channel, channelRow } from '../vocabulary/channels';
+import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import {
@@ -158,6 +158,9 @@ function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | 
   return (1 - hidden) * plain + (written === 'yellow' ? hidden : 0);
 }
 
+/** What can be said to have happened, where something did. */
+const happeningsOf = (channel: Channel): readonly string[] => eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
+
 /** Of a flame that is imagined, the share that is sodium's. */
 const SODIUM_SHARE = 0.7;
 
@@ -165,9 +168,7 @@ const SODIUM_SHARE = 0.7;
 function wordsForNothing(r: Observation): number {
   let p = 1;
   const { fields } = channelRow(r.channel);
-  const events = Array.isArray(fields['event'])
-    ? (fields['event'] as readonly string[]).filter((e) => e !== 'none' && e !== 'unchanged')
-    : [];
+  const events = happeningsOf(r.channel);
   if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
   if ('colour' in fields) {
     const sodium = r.channel === 'flame' ? SODIUM_SHARE : 0;
@@ -323,8 +324,7 @@ export function student(random: () => number): Observer {
             )
           : undefined;
     };
-    const events = (channelRow(o.channel).fields['event'] as readonly string[] | undefined) ?? [];
-    over('event', WRITTEN.event, events, (w) =>
+    over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
     );
     over('colour', WRITTEN.colour, COLOURS, (w) =>
@@ -349,16 +349,14 @@ export function student(random: () => number): Observer {
   };
   const imagine = (channel: Channel): Observation => {
     const { fields, colours } = channelRow(channel);
-    const events = Array.isArray(fields['event'])
-      ? (fields['event'] as readonly string[]).filter((e) => e !== 'none' && e !== 'unchanged')
-      : [];
-    const any = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
+    const events = happeningsOf(channel);
+    const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
     return reworded(
       { channel },
       {
-        ...(events.length && { event: any(events) }),
-        ...(colours?.length && { colour: any(colours.filter((c) => c !== 'none')) }),
-        ...('smell' in fields && { smell: any(SMELLS.filter((s) => s !== 'none')) }),
+        ...(events.length && { event: oneOf(events) }),
+        ...(colours?.length && { colour: oneOf(colours.filter((c) => c !== 'none')) }),
+        ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
       },
     );
   };
