@@ -1,14 +1,13 @@
 /** A case over HTTP: what a list says of it, and what changed in it. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { caseEventSchema } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { houseRulesSchema } from '#core/scheme/rules';
-import { type Drawing, drawingSchema } from '#core/senses/drawing';
-import { type Showing, showingSchema } from '#core/senses/showing';
+import { type Drawing, drawingSchema, type Scene, type Showing, showingSchema } from '#core/senses/drawn';
 import { observationSchema } from '#core/vocabulary/observation';
 
 export { drawingSchema, showingSchema };
-export type { Drawing, Showing };
+export type { Drawing, Scene, Showing };
 
 const statusSchema = z.enum(['open', 'signed', 'returned', 'marked', 'opened-up']);
 

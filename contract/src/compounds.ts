@@ -1,5 +1,5 @@
 /** Compounds and the handbook over HTTP. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { LIST_FORMATS } from '#core/exchange/formats';
 import { observationSchema } from '#core/vocabulary/observation';
 

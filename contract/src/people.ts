@@ -1,5 +1,5 @@
 /** People, and the jars on the shelf. */
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const personSchema = z.object({ id: z.uuid(), name: z.string() });
 export type Person = z.infer<typeof personSchema>;

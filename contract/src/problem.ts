@@ -1,5 +1,5 @@
 /** What went wrong, for a person and for a program. */
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** RFC 9457 problem details, with a stable code and what to do. */
 export const problemSchema = z.object({

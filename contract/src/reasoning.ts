@@ -1,5 +1,5 @@
 /** The reasoning over HTTP. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { compoundSchema } from './compounds';
 
 export const suspectSchema = z.object({

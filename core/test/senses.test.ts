@@ -124,15 +124,24 @@ describe('what is held up', () => {
   };
 
   test('a flame, a bead, a paper before and after; nothing for what is in the tube', () => {
-    expect(held('SrCl2·6H2O', { op: 'flame', from: 'sample' })).toMatchObject({ kind: 'flame', text: 'The flame is crimson.' });
-    expect(held('MgSO4·7H2O', { op: 'flame', from: 'sample' })).toMatchObject({ text: 'The flame has no colour of its own.' });
+    expect(held('SrCl2·6H2O', { op: 'flame', from: 'sample' })).toMatchObject({
+      scene: { is: 'flame', lights: [{ flash: false }] },
+      text: 'Crimson flame.',
+    });
+    expect(held('MgSO4·7H2O', { op: 'flame', from: 'sample' })).toMatchObject({
+      scene: { lights: [] },
+      text: 'No flame colour.',
+    });
     expect(held('CoCl2·6H2O', { op: 'bead', from: 'sample', zone: 'oxidising', look: 'cold' })).toMatchObject({
       title: 'Borax bead',
-      text: 'The bead is blue, cold.',
+      scene: { is: 'bead', hot: false, zone: 'oxidising' },
     });
     const paper = { op: 'paper', vessel: 'A', paper: 'dichromate', where: 'mouth', damp: true } as const;
     const green = showingOf(paper, [{ channel: 'paper', paper: 'dichromate', event: 'changed', colour: 'green' }])!;
-    expect(green.before).not.toBe(green.hex);
+    const still = showingOf(paper, [{ channel: 'paper', paper: 'dichromate', event: 'unchanged' }])!;
+    expect(still.scene).toMatchObject({ is: 'paper' });
+    expect(still.scene).toHaveProperty('after', (still.scene as { before: string }).before);
+    expect(green.scene).toEqual({ ...still.scene, after: expect.not.stringMatching((still.scene as { before: string }).before) });
     expect(showingOf({ op: 'look', vessel: 'A' }, [{ channel: 'solution', colour: 'blue' }])).toBeNull();
   });
 

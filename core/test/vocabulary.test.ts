@@ -84,13 +84,13 @@ describe('sentences', () => {
       [{ channel: 'precipitate', event: 'formed', colour: 'white', texture: 'curdy', amount: 'heavy' }],
       'Heavy curdy white precipitate.',
     ],
-    [[{ channel: 'precipitate', event: 'partly-dissolved', colour: 'black' }], 'Black precipitate (partly dissolved).'],
+    [[{ channel: 'precipitate', event: 'partly-dissolved', colour: 'black' }], 'Black precipitate dissolved in part.'],
     [[{ channel: 'solution', event: 'colour-changed', colour: 'deep-blue', clarity: 'clear' }], 'Deep blue liquid.'],
     [
       [{ channel: 'flame', colour: 'crimson', through: 'cobalt-glass', duration: 'flash' }],
       'Crimson flame, a flash through cobalt glass.',
     ],
-    [[{ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'brisk' }], 'Brisk gas.'],
+    [[{ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'brisk' }], 'Gas briskly.'],
     [[{ channel: 'temperature', event: 'melts', celsius: 121, to: 122 }], 'Melts 121 to 122 °C.'],
     [
       [
@@ -99,8 +99,39 @@ describe('sentences', () => {
       ],
       'Violet upper layer; no gas.',
     ],
-    [[{ channel: 'splint', splint: 'glowing', event: 'relit' }], 'Glowing splint relit.'],
-    [[{ channel: 'limewater', event: 'cloudy-then-clear' }], 'Lime water cloudy then clear.'],
+    [[{ channel: 'splint', splint: 'glowing', event: 'relit' }], 'Glowing splint was rekindled.'],
+    [[{ channel: 'limewater', event: 'cloudy-then-clear' }], 'Lime water turned cloudy, then clear again.'],
+    [
+      [
+        { channel: 'precipitate', event: 'formed', colour: 'white', texture: 'curdy', amount: 'moderate' },
+        { channel: 'precipitate', event: 'dissolved', colour: 'white' },
+        { channel: 'solution', colour: 'colourless' },
+      ],
+      'Curdy white precipitate, which dissolved; colourless liquid.',
+    ],
+    [
+      [
+        { channel: 'precipitate', event: 'formed', colour: 'dirty-green' },
+        { channel: 'precipitate', event: 'colour-changed', colour: 'red-brown' },
+        { channel: 'precipitate', event: 'persists' },
+      ],
+      'Dirty green precipitate, which turned red brown and stayed.',
+    ],
+    [
+      [
+        { channel: 'flame', colour: 'yellow', through: 'none' },
+        { channel: 'flame', colour: 'violet', through: 'none', duration: 'flash' },
+      ],
+      'Yellow flame, then violet, a flash.',
+    ],
+    [
+      [
+        { channel: 'solid', colour: 'yellow', look: 'hot' },
+        { channel: 'solid', colour: 'white', look: 'cold' },
+      ],
+      'Yellow solid when hot, white when cold.',
+    ],
+    [[{ channel: 'smell', smell: 'pungent' }], 'Pungent smell.'],
     [[], ''],
   ])('%j', (list, text) => expect(sayAll(list)).toBe(text));
 });

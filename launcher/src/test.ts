@@ -2,7 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { z } from 'zod';
+import * as z from 'zod';
 import { buildWeb } from './web';
 import { UserError } from './errors';
 import { ensureChromium, ensurePostgres } from './packages';

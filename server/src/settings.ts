@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** What the launcher tells the server process. */
 export const serverSettingsSchema = z.object({

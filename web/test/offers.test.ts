@@ -100,7 +100,7 @@ describe('what can be done', () => {
         threeThenLitmus: async () => undefined,
         startTimer: () => undefined,
       });
-      expect(new Set(Object.values(menus).map((m) => m.key)).size).toBe(Object.keys(menus).length);
+      expect(new Set(Object.values(menus).map((m) => m.action)).size).toBe(Object.keys(menus).length);
       for (const { choices } of Object.values(menus))
         for (const { name, op, act } of choices) {
           expect(Boolean(op) !== Boolean(act)).toBe(true);

@@ -9,6 +9,7 @@ import type { Happening } from './happenings';
 import type { Op } from './ops';
 import { amountOf, type CompoundSample, prepareSample, type Sample, type SampleSpec } from './sample';
 import { emptyVessel, isEmpty, type Vessel } from './vessel';
+import * as heating from './heating';
 import * as wet from './wet';
 
 export interface Bench {
@@ -172,9 +173,9 @@ export function perform(bench: Bench, op: Op): Step {
     case 'pass':
       return one(bench, op.minutes, wet.pass(vesselOf(bench, op.to, 'to'), op));
     case 'heat':
-      return one(bench, op.minutes ?? 1, wet.heat(vesselOf(bench, op.vessel, 'vessel'), op));
+      return one(bench, op.minutes ?? 1, heating.heat(vesselOf(bench, op.vessel, 'vessel'), op));
     case 'evaporate':
-      return one(bench, 6, wet.evaporate(vesselOf(bench, op.vessel, 'vessel'), op));
+      return one(bench, 6, heating.evaporate(vesselOf(bench, op.vessel, 'vessel'), op));
     case 'cool':
       return one(bench, 2, wet.cool(filled(bench, op.vessel)));
     case 'shake':
@@ -225,7 +226,7 @@ export function perform(bench: Bench, op: Op): Step {
       const spent = spend(bench, op.grams, 'g');
       const pot = pour(emptyVessel('pot'), reagentById('sodium-carbonate-1M'), 8);
       const amounts = addAmounts({ ...pot.amounts }, sample.perGram, op.grams);
-      const boiled = wet.heat({ ...pot, amounts }, { op: 'heat', vessel: 'pot', to: 'boil', minutes: 5 }).vessel;
+      const boiled = heating.heat({ ...pot, amounts }, { op: 'heat', vessel: 'pot', to: 'boil', minutes: 5 }).vessel;
       const out = wet.filter(wet.cool(boiled).vessel, orNew(spent, op.to));
       return lookedAt(withVessels(spent, 12, out.to), out.to);
     }

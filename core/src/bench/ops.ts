@@ -1,6 +1,6 @@
 /** The operations that a bench script or a person can ask for, as spec'd fields. */
-import { z } from 'zod';
-import { type Wash, WASHES } from '../organic/extraction';
+import * as z from 'zod';
+import { type Wash, WASHES } from '../organic/data/washes';
 import { isOrganicTest, ORGANIC_TEST_IDS } from '../organic/testids';
 import { PAPERS } from '../vocabulary/words';
 

@@ -1,5 +1,5 @@
 /** The unknown: a solid of one or more salts, or a solution. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { BenchError } from './error';
 import { addAmounts, ionId, overComponents } from '../matter/catalogue';
 import { FormulaError, parseFormula } from '../matter/formula';

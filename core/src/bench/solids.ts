@@ -1,9 +1,9 @@
 /** The solids of a vessel: how much there is, and whether it changed. */
-import { inertById, solidById } from '../matter/catalogue';
+import { inertById, inertSolids, solidById } from '../matter/catalogue';
 import { molarMass, parseFormula } from '../matter/formula';
 import type { SolidTraits } from '../matter/data/solids';
 import type { Colour, Texture } from '../vocabulary/words';
-import type { Vessel } from './vessel';
+import { BOILING_CELSIUS, type Vessel } from './vessel';
 
 export interface SolidPart {
   readonly formula: string;
@@ -82,4 +82,17 @@ export function solidsChanged(before: Vessel, after: Vessel): boolean {
   const mg = (parts: readonly SolidPart[], formula: string) =>
     parts.filter((p) => p.formula === formula).reduce((sum, p) => sum + p.mg, 0);
   return [...new Set([...had, ...has].map((p) => p.formula))].some((f) => Math.abs(mg(had, f) - mg(has, f)) > least);
+}
+
+/** What sulfur and the like become while a liquid stands or boils. */
+export function runTogether(vessel: Vessel, minutes: number): Vessel {
+  const lumps: Record<string, number> = { ...vessel.lumps };
+  for (const { id, traits } of inertSolids) {
+    const mol = vessel.amounts[`${id}(s)`] ?? 0;
+    if (!traits.flocculates || mol <= 0) continue;
+    const halfLife = vessel.celsius >= BOILING_CELSIUS ? traits.flocculates.hot : traits.flocculates.cold;
+    const had = lumpsOf(vessel, id);
+    lumps[id] = had + (mol - had) * (1 - Math.pow(0.5, minutes / halfLife));
+  }
+  return { ...vessel, lumps };
 }

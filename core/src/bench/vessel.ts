@@ -72,6 +72,7 @@ export interface Vessel {
 }
 
 export const ROOM_CELSIUS = 25;
+export const BOILING_CELSIUS = 100;
 /** Water is not a component of the solver, but its atoms are counted: mol per litre of a dilute solution. */
 export const WATER_PER_LITRE = 55.3;
 

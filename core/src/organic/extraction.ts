@@ -1,5 +1,6 @@
 /** Parting a mixture in a separating funnel: what an acid or a base draws out of ether. */
 import { charged } from './acidity';
+import { type Wash, WASHES } from './data/washes';
 import { inWater } from './solubility';
 import { structureOf } from './structure';
 
@@ -7,10 +8,6 @@ export interface Part {
   readonly smiles: string;
   readonly grams: number;
 }
-
-/** What is shaken with the ether, by the pH that it holds. */
-export const WASHES = { 'hcl-5pc': 0.1, 'nahco3-5pc': 8.3, 'naoh-5pc': 14 } as const;
-export type Wash = keyof typeof WASHES;
 
 /** mL of ether, and of the watery liquid each time. */
 const ETHER_ML = 20;

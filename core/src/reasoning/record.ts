@@ -1,5 +1,5 @@
 /** A record as it comes from a file or a case, made fit for reasoning. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { SCHOOLS } from '../scheme/model';
 import { observationSchema } from '../vocabulary/observation';
 import type { RecordEntry } from './entries';

@@ -1,5 +1,5 @@
 /** What can happen to a case. Events are appended and never changed; the case is their fold. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { opSchema } from '../bench/ops';
 import { type HouseRules, houseRulesSchema } from '../scheme/rules';
 import { observationSchema } from '../vocabulary/observation';

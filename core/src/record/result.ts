@@ -1,6 +1,6 @@
 /** What came of an event when it happened, kept beside it for ever. */
-import { z } from 'zod';
-import { drawingSchema } from '../senses/drawing';
+import * as z from 'zod';
+import { drawingSchema } from '../senses/drawn';
 import { observationSchema } from '../vocabulary/observation';
 
 /** What a case is about, as its label says; never what is in it. */

@@ -5,8 +5,9 @@
 import { account } from '../scheme/account';
 import { PLACE_NAMES, testById } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
-import { type Drawing, drawingText, plainText } from '../senses/drawing';
-import { type Showing, showingOf, testShowing } from '../senses/showing';
+import { drawingText, plainText } from '../senses/drawing';
+import type { Drawing, Scene, Showing } from '../senses/drawn';
+import { showingOf, testShowing } from '../senses/showing';
 import type { Observation } from '../vocabulary/observation';
 import {
   type CaseState,
@@ -178,8 +179,8 @@ function wordless(showing: Showing): Showing {
   };
 }
 
-/** Kinds of showing that a picture cannot tell. */
-const ONLY_WORDS: readonly Showing['kind'][] = ['smell', 'splint'];
+/** Scenes that a picture cannot tell. */
+const ONLY_WORDS: readonly (Scene['is'] | undefined)[] = ['smell', 'splint'];
 
 const withoutSeq = <T extends { readonly seq: number }>({ seq: _, ...rest }: T): Omit<T, 'seq'> => rest;
 
@@ -214,7 +215,7 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     readOnly: state.readOnly,
     active: last?.result?.vessel ?? null,
     ...(simulated && state.rules.help === 'words' && last && { words: lastSeen(state) }),
-    showing: showing && (givesWords(state) || ONLY_WORDS.includes(showing.kind) ? showing : wordless(showing)),
+    showing: showing && (givesWords(state) || ONLY_WORDS.includes(showing.scene?.is) ? showing : wordless(showing)),
     fusion: state.fusion ?? null,
     ...(known && last?.result && { equations: last.result.equations }),
   };

@@ -1,5 +1,5 @@
 /** House rules: where laboratories differ, what is restricted, how much help is given. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { QUESTIONS } from './data/questions';
 import type { School } from './model';
 

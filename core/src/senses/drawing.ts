@@ -2,7 +2,6 @@
  * A vessel as it is drawn, and the same in words. A drawing is made from the words alone, so that nothing can be read from its
  * numbers that a person could not have written down.
  */
-import { z } from 'zod';
 import { atMouth } from '../bench/mouth';
 import type { Sample } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
@@ -11,26 +10,8 @@ import type { Observation } from '../vocabulary/observation';
 import { type Amount, type Colour, plainWord, type Texture, type Vigour } from '../vocabulary/words';
 import { type Appearance, appearance } from './appearance';
 import { liquidSampleOf, sampleOf } from './colour';
+import type { Drawing } from './drawn';
 import { dryColour, onCoolWall, residueColours } from './dry';
-
-const drawnSolid = z.object({ hex: z.string(), texture: z.string(), fill: z.number(), hanging: z.boolean() });
-
-/** What is needed to draw a vessel: colours and proportions. */
-export const drawingSchema = z.object({
-  mL: z.number(),
-  liquid: z.object({ hex: z.string(), cloudy: z.boolean() }).optional(),
-  solid: drawnSolid.optional(),
-  layer: z.object({ hex: z.string(), mL: z.number(), position: z.enum(['upper', 'lower']) }).optional(),
-  beneath: z.object({ mL: z.number(), ring: z.string().optional() }).optional(),
-  dry: z.object({ hex: z.string(), fill: z.number() }).optional(),
-  sublimate: z.string().optional(),
-  droplets: z.boolean(),
-  bubbles: z.number(),
-  fumes: z.string().optional(),
-  /** The same in words, but for bubbles, which cease. */
-  text: z.string(),
-});
-export type Drawing = z.infer<typeof drawingSchema>;
 
 /** What is seen of a vessel, in words; volumes are those that were put in. */
 export interface Sight {

@@ -24,8 +24,8 @@ import type { Colour } from '../vocabulary/words';
 const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
 /** Brightness, of 100 for pure sodium chloride, below which a flame is not told from the burner's own, over four. */
 const FLAME_LEAST = 0.25;
-/** A colour with less than this share of the brightest's light is not seen beside it. By judgement. */
-const MASKED = 0.3;
+/** A colour with less than this share of the brightest's light is not seen beside it: a violet is lost in sodium's yellow, a red is not. By judgement. */
+const MASKED = 0.08;
 
 /** Moles that take part in a flame, as a share of everything but water. */
 export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {

@@ -1,5 +1,5 @@
 /** Bench scripts: a sample and the steps to be done on it. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { equationText } from '../reactions/equations';
 import { openBench, perform } from '../bench/bench';
 import { opSchema } from '../bench/ops';

@@ -1,107 +1,106 @@
 /** What an operation holds up beside the tube: a paper, a flame, a splint; or a classification test with its controls. */
-import { z } from 'zod';
 import type { Op } from '../bench/ops';
 import { PAPER_ROWS } from '../matter/data/papers';
-import type { Channel, Observation } from '../vocabulary/observation';
-import { plainWord } from '../vocabulary/words';
+import type { Channel, Observation, ObservationOf } from '../vocabulary/observation';
+import { type Colour, plainWord } from '../vocabulary/words';
 import { sampleOf } from './colour';
-import { type Drawing, drawingSchema, drawSight, type Sight } from './drawing';
-import { sayObservation } from './sentences';
+import { drawSight, type Sight } from './drawing';
+import type { Drawing, Scene, Showing } from './drawn';
+import { sayAll, sayObservation } from './sentences';
 
-/** Something held up beside the tube by the last operation: a paper, a flame, a splint, a smell. */
-export const showingSchema = z.object({
-  kind: z.enum(['paper', 'flame', 'splint', 'smell', 'limewater', 'fumes', 'bead', 'charcoal', 'test']),
-  title: z.string(),
-  hex: z.string().optional(),
-  before: z.string().optional(),
-  text: z.string(),
-  /** A classification test: the sample, and the controls that were run beside it. */
-  tubes: z
-    .array(
-      z.object({
-        of: z.enum(['sample', 'positive', 'negative']),
-        drawing: drawingSchema.optional(),
-        /** A flame or a paper, where nothing is in a tube. */
-        held: z.object({ shape: z.enum(['flame', 'paper']), hex: z.string() }).optional(),
-        /** What a thermometer read, °C. */
-        celsius: z.tuple([z.number(), z.number()]).optional(),
-        text: z.string(),
-      }),
-    )
-    .optional(),
-});
-export type Showing = z.infer<typeof showingSchema>;
 type ShownTube = NonNullable<Showing['tubes']>[number];
 
-/** The burner's own flame, water that stays clear, and water that clouds. */
-const BURNER = '#b9cbe8';
-const CLEAR_WATER = '#f4f8fa';
-const CLOUDY_WATER = '#e9e9e4';
-const WHITE_FUMES = '#ffffff';
-
 const untouched = new Map(PAPER_ROWS.map((r) => [r.id, r.untouched]));
-const swatch = (o: Observation): string | undefined =>
-  o.colour === undefined || o.colour === 'none' ? undefined : sampleOf(o.colour);
+const swatch = (o: Observation | undefined): string | null =>
+  o?.colour === undefined || o.colour === 'none' ? null : (sampleOf(o.colour) ?? null);
 
-function held(o: Observation): Showing | null {
-  switch (o.channel) {
-    case 'paper':
-      return {
-        kind: 'paper',
-        title: plainWord(o.paper ?? 'paper'),
-        hex: swatch(o) ?? '#ffffff',
-        before: sampleOf(untouched.get(o.paper ?? 'lead-acetate')!)!,
-        text: `The paper is ${plainWord(o.colour ?? 'as it was')}.`,
-      };
-    case 'flame':
-      return o.colour === 'none' || o.colour === undefined
-        ? { kind: 'flame', title: 'Flame', hex: BURNER, text: 'The flame has no colour of its own.' }
-        : { kind: 'flame', title: 'Flame', hex: swatch(o)!, text: `The flame is ${plainWord(o.colour)}.` };
-    case 'bead':
-      return {
-        kind: 'bead',
-        title: 'Borax bead',
-        hex: swatch(o) ?? '#ffffff',
-        text: `The bead is ${plainWord(o.colour ?? 'colourless')}, ${o.look}.`,
-      };
-    case 'smell':
-      return { kind: 'smell', title: 'Smell', text: o.smell === 'none' ? 'No smell.' : `Smells of ${plainWord(o.smell!)}.` };
-    case 'limewater':
-      return o.event === 'clear'
-        ? { kind: 'limewater', title: 'Lime water', hex: CLEAR_WATER, text: 'The lime water stays clear.' }
-        : { kind: 'limewater', title: 'Lime water', hex: CLOUDY_WATER, text: 'The lime water turns cloudy.' };
-    case 'fumes':
-      return o.event === 'none'
-        ? { kind: 'fumes', title: 'Rod', hex: CLEAR_WATER, text: 'No fumes at the rod.' }
-        : { kind: 'fumes', title: 'Rod', hex: WHITE_FUMES, text: 'White fumes at the rod.' };
-    case 'splint':
-      return {
-        kind: 'splint',
-        title: 'Splint',
-        text: o.event === 'unchanged' ? 'The splint burns on as before.' : `The splint: ${plainWord(o.event!)}.`,
-      };
-    default:
-      return null;
-  }
+const METALLIC: readonly (Colour | undefined)[] = ['silver', 'grey'];
+
+type ChannelsSeen = { readonly [C in Channel]?: readonly ObservationOf<C>[] };
+
+function flameOf(flames: readonly ObservationOf<'flame'>[]): Scene {
+  const lights = flames.flatMap((o) => {
+    const hex = swatch(o);
+    return hex ? [{ hex, flash: o.duration === 'flash' }] : [];
+  });
+  return { is: 'flame', lights, throughGlass: flames.some((o) => o.through === 'cobalt-glass') };
 }
 
-/** Operations that hold something up; what is noticed of others is in the tube. */
-const HELD_UP: readonly Op['op'][] = ['paper', 'flame', 'splint', 'smell', 'limewater', 'rod', 'bead'];
+function charcoalOf({ solid = [], sublimate = [] }: ChannelsSeen): Scene {
+  const [residue, painted] = [solid.find((o) => o.event !== 'colour-changed'), solid.find((o) => o.event === 'colour-changed')];
+  return {
+    is: 'charcoal',
+    residue: swatch(residue),
+    metal: METALLIC.includes(residue?.colour),
+    film: swatch(sublimate.find((o) => o.event === 'formed')),
+    cobalt: swatch(painted),
+  };
+}
+
+function hardGlassOf({ solid = [], sublimate = [], droplets = [], gas = [] }: ChannelsSeen): Scene {
+  const happened = (event: string) => solid.some((o) => o.event === event);
+  return {
+    is: 'hard-glass',
+    hot: swatch(solid.find((o) => o.look === 'hot')),
+    cold: swatch(solid.find((o) => o.look === 'cold')),
+    melted: happened('melted'),
+    charred: happened('charred'),
+    droplets: droplets.some((o) => o.event === 'formed'),
+    sublimate: swatch(sublimate.find((o) => o.event === 'formed')),
+    gas: swatch(gas.find((o) => o.event === 'evolved' && o.colour !== 'colourless')),
+  };
+}
+
+interface HeldUp {
+  readonly title: string;
+  /** Undefined where nothing of what was seen belongs to it. */
+  readonly scene: (seen: ChannelsSeen) => Scene | undefined;
+}
+
+/** Operations that hold something up, or over a burner; what is noticed of others is in the tube. */
+const HELD_UP: Readonly<Partial<Record<Op['op'], HeldUp>>> = {
+  flame: { title: 'Flame', scene: ({ flame }) => flame && flameOf(flame) },
+  bead: {
+    title: 'Borax bead',
+    scene: ({ bead: [o] = [] }) =>
+      o && { is: 'bead', hex: swatch(o) ?? '#ffffff', hot: o.look === 'hot', zone: o.zone ?? 'oxidising' },
+  },
+  charcoal: { title: 'Charcoal block', scene: (seen) => seen.solid && charcoalOf(seen) },
+  'dry-heat': { title: 'Hard-glass tube', scene: (seen) => seen.solid && hardGlassOf(seen) },
+  paper: {
+    title: 'Paper',
+    scene: ({ paper: [o] = [] }) => {
+      if (!o) return undefined;
+      const before = sampleOf(untouched.get(o.paper ?? 'lead-acetate')!)!;
+      return { is: 'paper', before, after: (o.event === 'changed' && swatch(o)) || before };
+    },
+  },
+  splint: {
+    title: 'Splint',
+    scene: ({ splint: [o] = [] }) => o && { is: 'splint', lit: o.splint === 'lit', event: o.event ?? 'unchanged' },
+  },
+  limewater: {
+    title: 'Lime water',
+    scene: ({ limewater: [o] = [] }) =>
+      o && { is: 'limewater', cloudy: o.event !== 'clear', clearedAgain: o.event === 'cloudy-then-clear' },
+  },
+  smell: { title: 'Smell', scene: ({ smell: [o] = [] }) => o && { is: 'smell', any: o.smell !== 'none' } },
+  rod: { title: 'Glass rod', scene: ({ fumes: [o] = [] }) => o && { is: 'fumes', white: o.event === 'white-fumes' } },
+};
+
+function byChannel(see: readonly Observation[]): ChannelsSeen {
+  const seen: Partial<Record<Channel, Observation[]>> = {};
+  for (const o of see) (seen[o.channel] ??= []).push(o);
+  return seen as ChannelsSeen;
+}
 
 /** What was held up by the last operation. */
 export function showingOf(op: Op, see: readonly Observation[]): Showing | null {
-  if (op.op === 'charcoal') {
-    const residue = see.at(-1);
-    if (!residue) return null;
-    const text = `${plainWord(residue.colour ?? 'no')} residue`;
-    return { kind: 'charcoal', title: 'Charcoal block', hex: swatch(residue) ?? '#ffffff', text };
-  }
-  if (!HELD_UP.includes(op.op)) return null;
-  for (const o of see) {
-    const showing = held(o);
-    if (showing) return showing;
-  }
-  return null;
+  const held = HELD_UP[op.op];
+  const scene = held?.scene(byChannel(see));
+  if (!held || !scene) return null;
+  const title = op.op === 'paper' ? plainWord(op.paper) : held.title;
+  return { title, scene, text: sayAll(see) };
 }
 
 const TEST_ML = 3;
@@ -134,9 +133,16 @@ function tubeOf(see: readonly Observation[]): Drawing | undefined {
 /** Read or smelt or seen in a flame, not in a tube. */
 const READ_OFF: readonly Channel[] = ['smell', 'temperature', 'measurement', 'soot', 'paper', 'flame', 'solid'];
 
+/** A flame or a paper, where nothing is in a tube. */
+function besideOf(seen: ChannelsSeen): Scene | undefined {
+  const burns = seen.soot?.[0];
+  if (burns) return { is: 'flame', lights: [{ hex: swatch(burns) ?? '#f2c14e', flash: false }], throughGlass: false };
+  return HELD_UP.flame!.scene(seen) ?? HELD_UP.paper!.scene(seen);
+}
+
 function shown(of: ShownTube['of'], see: readonly Observation[]): ShownTube {
   const drawing = tubeOf(see);
-  const up = see.find((o) => o.channel === 'flame' || o.channel === 'soot' || o.channel === 'paper');
+  const scene = drawing ? undefined : besideOf(byChannel(see));
   const range = see.find((o) => o.celsius !== undefined);
   const said = see
     .filter((o) => READ_OFF.includes(o.channel))
@@ -145,7 +151,7 @@ function shown(of: ShownTube['of'], see: readonly Observation[]): ShownTube {
   return {
     of,
     ...(drawing && { drawing }),
-    ...(up && !drawing && { held: { shape: up.channel === 'paper' ? 'paper' : 'flame', hex: swatch(up) ?? BURNER } }),
+    ...(scene && { scene }),
     ...(range && { celsius: [range.celsius!, range.to ?? range.celsius!] }),
     text: said || (drawing?.text ?? ''),
   };
@@ -157,5 +163,5 @@ export function testShowing(
   seen: readonly { readonly of: ShownTube['of']; readonly see: readonly Observation[] }[],
 ): Showing {
   const tubes = seen.map(({ of, see }) => shown(of, see));
-  return { kind: 'test', title, text: tubes.map((t) => `${t.of}: ${t.text}`).join('. '), tubes };
+  return { title, text: tubes.map((t) => `${t.of}: ${t.text}`).join('. '), tubes };
 }

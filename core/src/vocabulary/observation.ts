@@ -1,5 +1,5 @@
 /** An observation: a channel of the table, and words for what was noticed in it. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { type Channel, channelRow, CHANNELS, type Field } from './channels';
 
 type Fields<C extends Channel> = (typeof CHANNELS)[C]['fields'];

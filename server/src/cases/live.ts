@@ -4,7 +4,7 @@
  */
 import type { Response } from 'express';
 import pg from 'pg';
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Notice } from '#contract';
 
 const newsSchema = z.object({ owner: z.string(), case: z.string(), seq: z.number() });

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { z } from 'zod';
+import * as z from 'zod';
 import { appendSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';

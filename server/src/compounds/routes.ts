@@ -1,7 +1,7 @@
 /** The library of compounds, drawings of structures, and a person's own list, in and out. */
 import { Router } from 'express';
 import { LRUCache } from 'lru-cache';
-import { z } from 'zod';
+import * as z from 'zod';
 import { LIST_FORMATS, type ListFormat } from '#core/exchange/formats';
 import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';

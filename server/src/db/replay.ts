@@ -1,6 +1,6 @@
 /** Cases from before results were kept are replayed once: every operation is done again, and what came of it is written down. */
 import { randomBytes } from 'node:crypto';
-import { z } from 'zod';
+import * as z from 'zod';
 import { chemistryVersion } from '#atlas';
 import { BenchError } from '#core/bench/error';
 import type { SampleSpec } from '#core/bench/sample';

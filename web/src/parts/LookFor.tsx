@@ -1,38 +1,58 @@
-import type { Sign, StandardTest } from '#core/scheme/model';
-import { sayObservation } from '#core/senses/sentences';
-import { type Observation } from '#core/vocabulary/observation';
+import { clsx } from 'clsx';
+import { ownSigns } from '#core/reasoning/look-for';
+import type { StandardTest } from '#core/scheme/model';
+import { liquidSampleOf, sampleOf } from '#core/senses/colour';
+import type { Observation } from '#core/vocabulary/observation';
+import type { GivenView, SuspectView } from '#contract';
 import { Formula } from './Formula';
+import { MARK_WORDS } from './Mark';
 
-function first<T>(value: T | readonly T[]): T {
-  return (Array.isArray(value) ? value[0] : value) as T;
+/** The last colour that is told is the one to look for. */
+function swatchOf(see: readonly Observation[]): string | undefined {
+  const o = see.findLast((s) => s.colour !== undefined && s.colour !== 'none');
+  if (!o?.colour) return undefined;
+  return o.channel === 'solution' || o.channel === 'layer' ? liquidSampleOf(o.colour) : sampleOf(o.colour);
 }
 
-const sayPattern = (sign: Sign): string =>
-  sign.see
-    .map((p) => sayObservation(Object.fromEntries(Object.entries(p).map(([k, v]) => [k, first(v)])) as unknown as Observation))
-    .join(', ');
+interface Props {
+  test: StandardTest;
+  given: readonly GivenView[];
+  /** Where the suspects of a case stand: those that are still possible come first. */
+  standing?: ReadonlyMap<string, SuspectView>;
+}
 
-/** The signs of a test, and what else looks like them. */
-export function LookFor({ test }: { test: StandardTest }) {
+/** Of each ion, element or group its own sign, and what else looks like it. */
+export function LookFor({ test, given, standing }: Props) {
+  const out = (id: string) => standing?.get(id)?.state === 'ruled-out';
+  const likely = (of: readonly string[]) => Math.max(...of.map((id) => standing?.get(id)?.probability ?? 0));
+  const signs = [...ownSigns(test, given)].sort((a, b) => likely(b.of) - likely(a.of));
   return (
     <div className="mt-4 text-sm">
-      {test.signs && (
+      {signs.length > 0 && (
         <>
           <h2 className="label font-sans">What to look for</h2>
-          <ul className="mt-1 space-y-0.5">
-            {test.signs.map((s, i) => (
-              <li key={i} className="flex flex-wrap gap-x-2">
-                <span className="font-bold">
-                  {s.of.map((ion, k) => (
-                    <span key={ion}>
-                      {k > 0 && ', '}
-                      <Formula of={ion} />
-                    </span>
-                  ))}
-                </span>
-                <span className="text-muted">
-                  {sayPattern(s)}
-                  {s.proves ? '' : ' (a hint)'}
+          <ul className="mt-1 space-y-1">
+            {signs.map((s) => (
+              <li key={`${s.text}${s.proves}`} className={clsx('flex items-start gap-2.5', s.of.every(out) && 'text-faint')}>
+                <span
+                  aria-hidden
+                  className="mt-0.5 size-4 shrink-0 rounded border border-black/20"
+                  style={{ background: swatchOf(s.see) ?? 'transparent' }}
+                />
+                <span>
+                  <strong>
+                    {s.of.map((id, k) => (
+                      <span key={id} title={standing?.has(id) ? MARK_WORDS[standing.get(id)!.state] : undefined}>
+                        {k > 0 && ', '}
+                        <Formula of={id} />
+                      </span>
+                    ))}
+                  </strong>{' '}
+                  <span className={s.of.every(out) ? '' : 'text-muted'}>
+                    {s.text.charAt(0).toLowerCase() + s.text.slice(1, -1)}
+                    {s.proves ? '' : ' (a hint)'}
+                    {s.of.every(out) && ', ruled out'}
+                  </span>
                 </span>
               </li>
             ))}

@@ -24,19 +24,21 @@ export function Button({ look = 'outline', className, ...rest }: ButtonHTMLAttri
   );
 }
 
-/** A choice that is on or off. */
+/** A choice that is on or off. Many of them stand closer together when they are small. */
 export function Chip({
   on,
+  small = false,
   swatch,
   children,
   ...rest
-}: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean; swatch?: string; children: ReactNode }) {
+}: ButtonHTMLAttributes<HTMLButtonElement> & { on: boolean; small?: boolean; swatch?: string | undefined; children: ReactNode }) {
   return (
     <button
       type="button"
       aria-pressed={on}
       className={clsx(
-        'inline-flex min-h-11 items-center gap-2 rounded-full border px-3.5 text-sm transition-colors',
+        'inline-flex items-center gap-2 border text-sm transition-colors',
+        small ? 'chip-small rounded-xl px-2.5' : 'min-h-11 rounded-full px-3.5',
         on ? 'border-slate bg-slate text-on-slate' : 'border-rule bg-paper hover:border-rust',
       )}
       {...rest}

@@ -20,7 +20,7 @@ function SampleLeft({ view }: { view: CaseView }) {
       <div className="h-1.5 w-24 overflow-hidden rounded-full bg-rule">
         <div className="h-full bg-rust" style={{ width: `${(100 * left) / of}%` }} />
       </div>
-      <span className="text-sm text-muted tabular-nums">
+      <span className="text-sm whitespace-nowrap text-muted tabular-nums">
         {left.toFixed(2)} {unit} left
       </span>
     </div>
@@ -33,21 +33,21 @@ export function CaseShell() {
   const append = useAppend(id);
   return (
     <div className="flex min-h-dvh flex-col">
-      <TopBar>
+      <TopBar atWork>
         {view && (
           <p className="min-w-0 truncate font-display text-lg">
             {view.summary.name}
-            <span className="hidden text-muted italic md:inline"> · {view.summary.look}</span>
+            <span className="hidden text-muted italic 2xl:inline"> · {view.summary.look}</span>
           </p>
         )}
-        <nav aria-label="Places" className="order-last flex basis-full gap-1 sm:order-none sm:basis-auto">
+        <nav aria-label="Places" className="flex gap-1 max-sm:gap-0">
           {PLACES.map((p) => (
             <NavLink
               key={p.to}
               to={`/cases/${id}/${p.to}`}
               className={({ isActive }) =>
                 clsx(
-                  'flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold',
+                  'flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold max-sm:px-2',
                   isActive ? 'bg-wash text-rust-deep' : 'text-muted hover:bg-wash',
                 )
               }

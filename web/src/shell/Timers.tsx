@@ -5,6 +5,7 @@ import type { CaseView } from '#contract';
 import { useBench } from '../state/bench';
 import type { OpenCase } from '../state/case';
 import { ring } from './ring';
+import { useAwake } from './useAwake';
 
 function useNow(active: boolean): number {
   const [now, setNow] = useState(Date.now);
@@ -16,18 +17,23 @@ function useNow(active: boolean): number {
   return now;
 }
 
+const over = (timers: CaseView['timers'], now: number) => timers.filter((t) => new Date(t.due).getTime() <= now);
+
 const clock = (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** Running timers; they are part of the case, so they survive a reload. */
 export function Timers({ timers, append }: { timers: CaseView['timers']; append: OpenCase['append'] }) {
   const now = useNow(timers.length > 0);
   const { sound, setSound } = useBench();
+  useAwake(timers.length > over(timers, now).length);
   const rung = useRef(new Set<string>());
-  const over = timers.filter((t) => new Date(t.due).getTime() <= now);
+  const done = over(timers, now);
   useEffect(() => {
-    const fresh = over.filter((t) => !rung.current.has(t.id));
+    const fresh = done.filter((t) => !rung.current.has(t.id));
     for (const t of fresh) rung.current.add(t.id);
-    if (fresh.length && sound) ring();
+    if (!fresh.length) return;
+    if (sound) ring();
+    navigator.vibrate?.([300, 150, 300]);
   });
   if (!timers.length) return null;
   return (
@@ -61,6 +67,7 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
       <button
         type="button"
         className="grid size-11 place-items-center rounded-lg hover:bg-wash"
+        title={sound ? 'They ring' : 'They are silent'}
         aria-pressed={sound}
         aria-label="Sound of the timers"
         onClick={() => setSound(!sound)}
@@ -68,7 +75,7 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
         {sound ? <Bell size={17} /> : <BellOff size={17} />}
       </button>
       <span className="sr-only" role="status">
-        {over.map((t) => `${t.label} is done.`).join(' ')}
+        {done.map((t) => `${t.label} is done.`).join(' ')}
       </span>
     </div>
   );

@@ -1,8 +1,12 @@
-import { BookOpen, Hexagon, Moon, ScrollText, Sun } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { clsx } from 'clsx';
+import { BookOpen, Hand, Hexagon, Menu, Moon, ScrollText, Sun } from 'lucide-react';
+import { DropdownMenu } from 'radix-ui';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { useBench } from '../state/bench';
+import { Keys } from './Keys';
 
-function Brand() {
+function Brand({ small }: { small: boolean }) {
   return (
     <Link
       to="/cases"
@@ -14,7 +18,7 @@ function Brand() {
         <circle cx="6" cy="15" r="3.6" fill="currentColor" opacity=".4" />
         <circle cx="14" cy="20" r="2" fill="currentColor" opacity=".7" />
       </svg>
-      Foxing
+      <span className={clsx(small && 'max-sm:sr-only')}>Foxing</span>
     </Link>
   );
 }
@@ -40,30 +44,94 @@ function ThemeSwitch() {
   );
 }
 
+/** Larger targets, and one thing at a time. */
+function GloveSwitch() {
+  const { glove, setGlove } = useBench();
+  useEffect(() => {
+    document.documentElement.toggleAttribute('data-glove', glove);
+  }, [glove]);
+  return (
+    <button
+      type="button"
+      onClick={() => setGlove(!glove)}
+      aria-pressed={glove}
+      className="grid size-11 place-items-center rounded-lg hover:bg-wash aria-pressed:bg-wash aria-pressed:text-rust-deep"
+      aria-label="Glove mode"
+      title="Glove mode: larger, one thing at a time"
+    >
+      <Hand size={19} />
+    </button>
+  );
+}
+
 const PLACES = [
   { to: '/handbook', name: 'Handbook', Icon: BookOpen },
   { to: '/compounds', name: 'Compounds', Icon: Hexagon },
   { to: '/house-rules', name: 'House rules', Icon: ScrollText },
 ];
 
-export function TopBar({ children }: { children?: ReactNode }) {
+/** The other places in one menu, where there is no room for them side by side. */
+function PlacesMenu() {
   return (
-    <header className="no-print sticky top-0 z-30 flex min-h-[60px] flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule bg-paper px-4 py-1.5">
-      <Brand />
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        aria-label="More places"
+        className="grid size-11 place-items-center rounded-lg hover:bg-wash sm:hidden"
+      >
+        <Menu size={19} />
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          sideOffset={6}
+          align="end"
+          className="z-40 min-w-48 rounded-xl border border-rule bg-paper p-1.5 shadow-xl"
+        >
+          {PLACES.map(({ to, name, Icon }) => (
+            <DropdownMenu.Item key={to} asChild>
+              <Link
+                to={to}
+                className="flex min-h-11 items-center gap-3 rounded-lg px-3 text-sm outline-none data-highlighted:bg-wash"
+              >
+                <Icon size={18} aria-hidden /> {name}
+              </Link>
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+/** @param atWork in a case, whose own places need the room. */
+export function TopBar({ children, atWork = false }: { children?: ReactNode; atWork?: boolean }) {
+  return (
+    <header
+      className={clsx(
+        'no-print sticky top-0 z-30 flex min-h-[60px] items-center gap-x-4 gap-y-1 border-b border-rule bg-paper px-4 py-1.5 max-sm:gap-x-1 max-sm:px-2',
+        !atWork && 'flex-wrap',
+      )}
+    >
+      <Brand small={atWork} />
       {children}
-      <div className="ml-auto flex">
+      <div className="ml-auto flex shrink-0">
         {PLACES.map(({ to, name, Icon }) => (
           <Link
             key={to}
             to={to}
-            className="grid size-11 place-items-center rounded-lg hover:bg-wash"
+            className="hidden min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-sm hover:bg-wash sm:inline-flex"
             aria-label={name}
             title={name}
           >
-            <Icon size={19} />
+            <Icon size={18} aria-hidden />
+            <span className={clsx(atWork && 'max-xl:hidden')}>{name}</span>
           </Link>
         ))}
-        <ThemeSwitch />
+        <span className={clsx('contents', atWork && 'max-sm:hidden')}>
+          <GloveSwitch />
+          <Keys />
+          <ThemeSwitch />
+        </span>
+        <PlacesMenu />
       </div>
     </header>
   );

@@ -1,15 +1,7 @@
+import type { ComponentType } from 'react';
 import { createBrowserRouter, isRouteErrorResponse, Link, useRouteError } from 'react-router';
-import { Bench } from '../places/bench/Bench';
 import { Cases } from '../places/cases/Cases';
-import { Compounds } from '../places/compounds/Compounds';
-import { Handbook } from '../places/handbook/Handbook';
-import { SuspectPage } from '../places/handbook/SuspectPage';
-import { TestPage } from '../places/handbook/TestPage';
-import { HouseRules } from '../places/rules/HouseRules';
-import { Ledger } from '../places/ledger/Ledger';
-import { Suspects } from '../places/suspects/Suspects';
 import { Blank } from '../parts/ui';
-import { CaseShell } from './CaseShell';
 import { Shell } from './Shell';
 
 function Fallen() {
@@ -25,28 +17,34 @@ function Fallen() {
   );
 }
 
+/** A place is fetched when it is first gone to. */
+const place = async <K extends string>(module: Promise<Record<K, ComponentType>>, name: K) => ({
+  Component: (await module)[name],
+});
+
 export const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Fallen />,
+    hydrateFallbackElement: <Blank title="Opening …" />,
     children: [
       { index: true, element: <Cases /> },
       { path: 'cases', element: <Cases /> },
-      { path: 'house-rules', element: <HouseRules /> },
-      { path: 'compounds', element: <Compounds /> },
-      { path: 'handbook', element: <Handbook /> },
-      { path: 'handbook/tests/:test', element: <TestPage /> },
-      { path: 'handbook/suspects/:suspect', element: <SuspectPage /> },
+      { path: 'house-rules', lazy: () => place(import('../places/rules/HouseRules'), 'HouseRules') },
+      { path: 'compounds', lazy: () => place(import('../places/compounds/Compounds'), 'Compounds') },
+      { path: 'handbook', lazy: () => place(import('../places/handbook/Handbook'), 'Handbook') },
+      { path: 'handbook/tests/:test', lazy: () => place(import('../places/handbook/TestPage'), 'TestPage') },
+      { path: 'handbook/suspects/:suspect', lazy: () => place(import('../places/handbook/SuspectPage'), 'SuspectPage') },
       {
         path: 'cases/:caseId',
-        element: <CaseShell />,
+        lazy: () => place(import('./CaseShell'), 'CaseShell'),
         children: [
-          { index: true, element: <Bench /> },
-          { path: 'bench', element: <Bench /> },
-          { path: 'bench/:tube', element: <Bench /> },
-          { path: 'suspects', element: <Suspects /> },
-          { path: 'suspects/:ion', element: <Suspects /> },
-          { path: 'ledger', element: <Ledger /> },
+          { index: true, lazy: () => place(import('../places/bench/Bench'), 'Bench') },
+          { path: 'bench', lazy: () => place(import('../places/bench/Bench'), 'Bench') },
+          { path: 'bench/:tube', lazy: () => place(import('../places/bench/Bench'), 'Bench') },
+          { path: 'suspects', lazy: () => place(import('../places/suspects/Suspects'), 'Suspects') },
+          { path: 'suspects/:ion', lazy: () => place(import('../places/suspects/Suspects'), 'Suspects') },
+          { path: 'ledger', lazy: () => place(import('../places/ledger/Ledger'), 'Ledger') },
         ],
       },
     ],

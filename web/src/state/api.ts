@@ -1,5 +1,5 @@
 /** The server, reached only through the contract. */
-import { z } from 'zod';
+import * as z from 'zod';
 import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import {
   type Append,

@@ -14,11 +14,14 @@ interface BenchState {
   reagent: string;
   /** Do timers ring? */
   sound: boolean;
+  /** Larger targets, one thing at a time. */
+  glove: boolean;
   /** By case. */
   hands: Record<string, Hand>;
   holdCard(card: Card): void;
   chooseReagent(id: string): void;
   setSound(on: boolean): void;
+  setGlove(on: boolean): void;
   holdTube(caseId: string, tube: string | null): void;
   chooseTest(caseId: string, test: string | null): void;
 }
@@ -31,10 +34,12 @@ export const useBench = create<BenchState>()(
       card: 'white',
       reagent: 'ammonia-2M',
       sound: true,
+      glove: false,
       hands: {},
       holdCard: (card) => set({ card }),
       chooseReagent: (reagent) => set({ reagent }),
       setSound: (sound) => set({ sound }),
+      setGlove: (glove) => set({ glove }),
       holdTube: (id, tube) => set((s) => ({ hands: { ...s.hands, [id]: { ...(s.hands[id] ?? EMPTY), tube } } })),
       chooseTest: (id, test) => set((s) => ({ hands: { ...s.hands, [id]: { ...(s.hands[id] ?? EMPTY), test } } })),
     }),

@@ -9,7 +9,7 @@ import { REAGENTS } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 import { useBench } from '../../state/bench';
 import { type OpenCase, useCaseId } from '../../state/case';
-import { Keys } from './Keys';
+import { type Action, keyFor, useKey, useKeySettings } from '../../state/keys';
 import { type Choice, menusFor } from './menus';
 import { ReagentPicker } from './ReagentPicker';
 
@@ -82,8 +82,8 @@ function Letter({ of, key_ }: { of: string; key_: string }): ReactNode {
 export function Actions({ view, held, nextTube, perform, append }: Props) {
   const { reagent: reagentId, chooseReagent, holdTube } = useBench();
   const caseId = useCaseId();
+  const { own } = useKeySettings();
   const [menu, setMenu] = useState<string | null>(null);
-  const [keys, setKeys] = useState(false);
   const picker = useRef<HTMLButtonElement>(null);
   const reagent = REAGENTS.find((r) => r.id === reagentId) ?? REAGENTS[0]!;
   const id = held?.id ?? nextTube;
@@ -119,37 +119,33 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
   const menus = menusFor({ view, held, nextTube, reagent, id, solid, before, threeThenLitmus, startTimer });
 
   const need = (what: () => void) => () => (none ? toast('Take some of the sample into a tube first.') : what());
-  useHotkeys(
-    'a',
+  const unfold = (action: Action) => setMenu(Object.keys(menus).find((m) => menus[m]!.action === action) ?? null);
+  useKey(
+    'add-drop',
     need(() => add(drops(1))),
-    [id, reagentId, none],
   );
-  useHotkeys(
-    'c',
+  useKey(
+    'cool',
     need(() => run({ op: 'cool', vessel: id })),
-    [id, none],
   );
-  useHotkeys(
-    's',
+  useKey(
+    'shake',
     need(() => run({ op: 'shake', vessel: id })),
-    [id, none],
   );
-  useHotkeys(
-    'h,e,d,p,f,t,k,u',
-    (_event, hotkey) => setMenu(Object.keys(menus).find((m) => menus[m]!.key === hotkey.keys?.join('')) ?? null),
-    { preventDefault: true },
-    [id],
-  );
-  useHotkeys(
-    '1,2,3,4,5,6,7,8,9',
-    (event) => {
-      const chosen = view.vessels[Number(event.key) - 1];
-      if (chosen) holdTube(caseId, chosen.id);
-    },
-    [view.vessels],
-  );
-  useHotkeys('slash,mod+k', () => picker.current?.click(), { preventDefault: true });
-  useHotkeys('shift+slash', () => setKeys(true), { preventDefault: true });
+  useKey('take', () => unfold('take'));
+  useKey('until', () => unfold('until'));
+  useKey('heat', () => unfold('heat'));
+  useKey('settle', () => unfold('settle'));
+  useKey('divide', () => unfold('divide'));
+  useKey('paper', () => unfold('paper'));
+  useKey('flame', () => unfold('flame'));
+  useKey('timer', () => unfold('timer'));
+  useKey('hold-tube', (event) => {
+    const chosen = view.vessels[Number(event.key) - 1];
+    if (chosen) holdTube(caseId, chosen.id);
+  });
+  useKey('find', () => picker.current?.click());
+  useHotkeys('mod+k', () => picker.current?.click(), { preventDefault: true });
 
   return (
     <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">
@@ -188,7 +184,7 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
             <Menu
               key={name}
               name={name}
-              shortcut={m.key}
+              shortcut={keyFor(m.action, own)}
               choices={m.choices}
               run={run}
               disabled={none && !m.free}
@@ -197,12 +193,11 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
             />
           ))}
         <button type="button" className={button} disabled={none} onClick={() => run({ op: 'cool', vessel: id })}>
-          <Letter of="Cool" key_="c" />
+          <Letter of="Cool" key_={keyFor('cool', own)} />
         </button>
         <button type="button" className={button} disabled={none} onClick={() => run({ op: 'shake', vessel: id })}>
-          <Letter of="Shake" key_="s" />
+          <Letter of="Shake" key_={keyFor('shake', own)} />
         </button>
-        <Keys open={keys} setOpen={setKeys} />
       </div>
       {reagent.caution && <p className="basis-full text-xs text-rust-deep">{reagent.caution}</p>}
     </div>

@@ -3,18 +3,21 @@ import { useParams, useSearchParams } from 'react-router';
 import type { Op } from '#core/bench/ops';
 import { freeTubes, testById } from '#core/scheme/tests';
 import { useCaseId, useOpenCase } from '../../state/case';
+import { useSimple } from '../../parts/useSimple';
 import { useBench, useHand } from '../../state/bench';
 import { Actions } from './Actions';
 import { BriefLedger, BriefSuspects } from './Briefs';
 import { Held } from './Held';
+import { OneAtATime } from './OneAtATime';
 import { Rack } from './Rack';
 import { Record } from './Record';
 import { Route, RouteChoice, useRoute } from './Route';
-import { TestPanel } from './TestPanel';
+import { TestPanel, TubeFacts } from './TestPanel';
 
 export function Bench() {
   const { view, append } = useOpenCase();
   const caseId = useCaseId();
+  const simple = useSimple();
   const params = useParams();
   const hand = useHand(caseId);
   const { holdTube, chooseTest } = useBench();
@@ -46,29 +49,46 @@ export function Bench() {
     return after;
   };
 
-  return (
-    <div className="grid grow lg:h-[calc(100dvh-61px)] lg:grid-cols-[208px_minmax(0,1fr)_284px] xl:grid-cols-[252px_minmax(0,1fr)_348px] lg:overflow-hidden">
-      <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
-      <section aria-label="Bench" className="flex min-w-0 flex-col lg:overflow-y-auto">
-        <RouteChoice route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
-        <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
-          <Held vessel={held} showing={showing} />
-          <TestPanel
-            test={test}
-            view={view}
-            held={held}
-            append={append}
-            hold={(id) => holdTube(caseId, id)}
-            choose={(id) => chooseTest(caseId, id)}
-          />
-        </div>
-        <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />
-        <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />
-      </section>
-      <aside aria-label="Record" className="border-rule bg-paper p-5 max-lg:border-t lg:overflow-y-auto lg:border-l">
-        <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />
-        <BriefLedger view={view} />
+  const parts = {
+    route: <RouteChoice route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />,
+    tube: <Held vessel={held} showing={showing} />,
+    facts: <TubeFacts view={view} held={held} />,
+    panel: (
+      <TestPanel
+        test={test}
+        view={view}
+        held={held}
+        append={append}
+        hold={(id) => holdTube(caseId, id)}
+        choose={(id) => chooseTest(caseId, id)}
+        simple={simple}
+      />
+    ),
+    rack: <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />,
+    actions: <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />,
+    record: <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />,
+    brief: (
+      <>
         <BriefSuspects view={view} />
+        <BriefLedger view={view} />
+      </>
+    ),
+  };
+  if (simple) return <OneAtATime {...parts} />;
+  return (
+    <div className="grid h-[calc(100dvh-61px)] grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]">
+      <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
+      <section aria-label="Bench" className="flex min-w-0 flex-col overflow-y-auto">
+        <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
+          {parts.tube}
+          {parts.panel}
+        </div>
+        {parts.rack}
+        {parts.actions}
+      </section>
+      <aside aria-label="Record" className="overflow-y-auto border-l border-rule bg-paper px-5 pt-3 pb-5">
+        {parts.record}
+        {parts.brief}
       </aside>
     </div>
   );

@@ -1,5 +1,6 @@
 import { ToggleGroup } from 'radix-ui';
-import type { Showing, VesselView } from '#contract';
+import type { Scene as Scened, Showing, VesselView } from '#contract';
+import { Scene } from '../../parts/scenes/Scene';
 import { Tube } from '../../parts/Tube';
 import { type Card, useBench } from '../../state/bench';
 
@@ -8,15 +9,6 @@ const CARDS: Readonly<Record<Card, { name: string; background: string }>> = {
   black: { name: 'Black card', background: '#17191d' },
   light: { name: 'Light', background: 'radial-gradient(circle at 50% 45%, #fffdf3 0%, #fbeec4 45%, #d9bf86 100%)' },
 };
-
-function FlameShape({ hex, className, text }: { hex: string; className: string; text: string }) {
-  return (
-    <svg viewBox="0 0 60 70" className={className} role="img" aria-label={text}>
-      <path d="M30 4 C44 28 50 38 46 52 A18 18 0 0 1 14 52 C10 38 20 26 30 4Z" fill={hex} opacity={0.85} />
-      <path d="M30 34 C36 46 38 50 36 58 A8 8 0 0 1 24 58 C22 50 26 44 30 34Z" fill="#8fb4e8" opacity={0.9} />
-    </svg>
-  );
-}
 
 /** Thermometer and capillary in their bath, at the moment the last crystal goes or the bubbles stop. */
 function Thermometer({ from, to }: { from: number; to: number }) {
@@ -36,33 +28,23 @@ function Thermometer({ from, to }: { from: number; to: number }) {
   );
 }
 
-/** Paper, flame or splint that the last operation held up. */
-function HeldUp({ showing }: { showing: Showing }) {
+/** Held up beside the tube, or in its place when the test has none. */
+function HeldUp({ showing, alone }: { showing: Showing; alone: boolean }) {
+  const shown = showing.scene && <Scene scene={showing.scene} text={showing.text} />;
+  if (alone)
+    return (
+      <figure className="flex h-full w-full flex-col text-[#20242d]" aria-live="polite">
+        <div className="min-h-0 grow">{shown}</div>
+        <figcaption className="truncate text-center text-xs first-letter:capitalize">{showing.text || showing.title}</figcaption>
+      </figure>
+    );
   return (
     <figure
-      className="absolute top-3 right-3 w-24 rounded-lg border border-black/15 bg-white/95 p-2 text-center text-[#20242d] shadow-sm"
+      className="absolute top-3 right-3 w-28 rounded-lg border border-black/15 bg-white/95 p-1.5 text-center text-[#20242d] shadow-sm"
       aria-live="polite"
     >
-      {showing.hex && showing.kind === 'flame' ? (
-        <FlameShape hex={showing.hex} className="mx-auto h-16" text={showing.text} />
-      ) : showing.hex ? (
-        <svg viewBox="0 0 60 70" className="mx-auto h-16" role="img" aria-label={showing.text}>
-          <rect
-            x={18}
-            y={4}
-            width={24}
-            height={62}
-            rx={3}
-            fill={showing.before ?? showing.hex}
-            stroke="#20242d"
-            strokeOpacity={0.3}
-          />
-          <rect x={18} y={36} width={24} height={30} rx={3} fill={showing.hex} stroke="#20242d" strokeOpacity={0.2} />
-        </svg>
-      ) : (
-        <p className="py-2 text-sm font-bold">{showing.text}</p>
-      )}
-      <figcaption className="text-xs capitalize">{showing.title}</figcaption>
+      <div className="h-28">{shown}</div>
+      <figcaption className="text-xs leading-tight first-letter:capitalize">{showing.text || showing.title}</figcaption>
     </figure>
   );
 }
@@ -79,15 +61,10 @@ function Beside({ showing }: { showing: Showing }) {
             <Tube drawing={t.drawing} className="h-[205px]" text={`${OF[t.of]}: ${t.text}`} />
           ) : t.celsius ? (
             <Thermometer from={t.celsius[0]} to={t.celsius[1]} />
-          ) : t.held?.shape === 'flame' ? (
-            <FlameShape hex={t.held.hex} className="mb-2 h-28" text={`${OF[t.of]}: ${t.text}`} />
-          ) : t.held ? (
-            <span
-              className="mb-3 block h-24 w-9 rounded-sm border border-black/20"
-              style={{ background: t.held.hex }}
-              role="img"
-              aria-label={`${OF[t.of]}: ${t.text}`}
-            />
+          ) : t.scene ? (
+            <span className="mb-2 block h-40 w-full">
+              <Scene scene={t.scene} text={`${OF[t.of]}: ${t.text}`} />
+            </span>
           ) : null}
           {!t.drawing && <span className="mb-2 rounded bg-white/85 px-1.5 py-0.5 text-xs font-bold">{t.text}</span>}
           <figcaption className="flex min-h-9 items-start rounded bg-white/85 px-1.5 text-xs leading-4">{OF[t.of]}</figcaption>
@@ -97,7 +74,11 @@ function Beside({ showing }: { showing: Showing }) {
   );
 }
 
+/** Scenes in which nothing of a tube in the rack takes part. */
+const TUBELESS: readonly (Scened['is'] | undefined)[] = ['flame', 'bead', 'charcoal', 'hard-glass'];
+
 export function Held({ vessel, showing }: { vessel: VesselView | null; showing: Showing | null }) {
+  const alone = TUBELESS.includes(showing?.scene?.is);
   const { card, holdCard } = useBench();
   return (
     <div className="self-start overflow-hidden rounded-2xl bg-card shadow-[0_10px_24px_-14px_rgb(70_45_20/0.45)]">
@@ -107,6 +88,8 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
       >
         {showing?.tubes ? (
           <Beside showing={showing} />
+        ) : showing && alone ? (
+          <HeldUp showing={showing} alone />
         ) : vessel ? (
           <Tube drawing={vessel.drawing} className="h-full" text={`Tube ${vessel.id}: ${vessel.drawing.text}`} />
         ) : (
@@ -114,7 +97,7 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
             The rack is empty. Choose a test on the route, or take some of the sample.
           </p>
         )}
-        {showing && !showing.tubes && <HeldUp showing={showing} />}
+        {showing && !showing.tubes && !alone && <HeldUp showing={showing} alone={false} />}
       </div>
       <ToggleGroup.Root
         type="single"

@@ -1,18 +1,22 @@
-import { X } from 'lucide-react';
-import { useState } from 'react';
+import { Undo2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
-import { sampleOf } from '#core/senses/colour';
-import { sayObservation } from '#core/senses/sentences';
-import { channelRow, eventsOf } from '#core/vocabulary/channels';
-import { type Channel, CHANNEL_IDS, nothingIn, type Observation, reworded } from '#core/vocabulary/observation';
-import { plainWord } from '#core/vocabulary/words';
+import { type Choice, formOf, type FormLine, nothingOf } from '#core/scheme/form';
 import type { StandardTest } from '#core/scheme/model';
 import { stepsOf } from '#core/scheme/tests';
+import { sayAll } from '#core/senses/sentences';
 import type { CaseView, VesselView } from '#contract';
 import { Check, TextField } from '../../parts/fields';
 import { Button, Chip } from '../../parts/ui';
+import { useWidth } from '../../parts/useWidth';
 import type { OpenCase } from '../../state/case';
+import { useCaseId } from '../../state/case';
+import { useDraft } from '../../state/draft';
+import { useSeen } from '../../state/expected';
+import { useKey, useKeySettings } from '../../state/keys';
+import { tapped } from './noting';
+import { RecordLine, shownOf } from './RecordLine';
 
 interface Props {
   view: CaseView;
@@ -23,67 +27,40 @@ interface Props {
 
 /** Done with nothing in a tube of the rack. */
 const OUTSIDE: ReadonlySet<string> = new Set(['test', 'flame', 'bead', 'charcoal']);
+/** With more lines than this, none is unfolded until it is asked for. */
+const MOST_UNFOLDED = 3;
+const LETTERS = [...'abcdefghijklmopqstuvwxyz'];
 
-const FREE: readonly Channel[] = ['precipitate', 'solution', 'gas', 'layer', 'heat'];
-
-function channelsFor(test: StandardTest | null, all: boolean): Channel[] {
-  const first = test ? [...test.watch] : [...FREE];
-  return all ? [...new Set([...first, ...CHANNEL_IDS])] : first;
+/** A letter for every word in sight, in order; `n` and `r` keep what they do. */
+function lettered(
+  lines: readonly { line: FormLine; shown: readonly Choice[] }[],
+): Map<Choice, { letter: string; line: FormLine }> {
+  const all = lines.flatMap(({ line, shown }) => shown.map((choice) => ({ choice, line })));
+  return new Map(all.slice(0, LETTERS.length).map(({ choice, line }, i) => [choice, { letter: LETTERS[i]!, line }]));
 }
 
-/** How many colours are shown before "more colours". */
-const FIRST_COLOURS = 9;
-
-/** Fields of a channel that are picked under a heading of their own, and those that are read off an instrument. */
-function fieldsOf(channel: Channel) {
-  const { fields, headings = {} } = channelRow(channel);
-  const picked = Object.entries(headings).map(([field, name]) => ({ field, name, options: fields[field] as readonly string[] }));
-  const readings = Object.entries(fields).flatMap(([field, of]) => ('least' in of ? [{ field, ...of }] : []));
-  return { picked, readings };
-}
-
-const wordOf = (o: Observation, field: string): unknown => (o as unknown as Readonly<Record<string, unknown>>)[field];
-
-function Group({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <div role="group" aria-label={name} className="mt-2 flex flex-wrap gap-1.5">
-      {children}
-    </div>
-  );
-}
-
-/** What was seen, in the controlled vocabulary: a few taps, then written down. */
+/** What was seen, on the form of the test: a few taps, then written down. */
 export function Record({ view, test, held, append }: Props) {
-  const [list, setList] = useState<Observation[]>([]);
-  const [now, setNow] = useState<Observation | null>(null);
-  const [all, setAll] = useState(false);
-  const [allColours, setAllColours] = useState(false);
-  const [note, setNote] = useState('');
-  const [inference, setInference] = useState('');
-  const [unsure, setUnsure] = useState(false);
+  const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? 'free'}`);
+  const { observed, note, inference, unsure } = draft;
+  const seen = useSeen(view, test);
+  const form = useMemo(() => formOf(test, view.rules, seen), [test, view.rules, seen]);
+  const [openLine, setOpenLine] = useState<string | null>(null);
+  const [more, setMore] = useState(false);
+  const [worded, setWorded] = useState(view.rules.ownFirst || note !== '' || inference !== '');
   const [busy, setBusy] = useState(false);
+  const [into, width] = useWidth<HTMLDivElement>(300);
+  const { recording, setRecording } = useKeySettings();
 
   const inTube = !test || stepsOf(test, view.rules).some((s) => !OUTSIDE.has(s.op.op));
-  const said = now && (now.event || now.colour || now.smell || now.pH !== undefined) ? [...list, now] : list;
-  /** Says a word of what is being noticed, or takes it back when it is said already. */
-  const set = (field: string, word: string | number | undefined) =>
-    setNow((o) => o && reworded(o, { [field]: wordOf(o, field) === word ? undefined : word }));
-  const number = (field: string, text: string) =>
-    setNow((o) => o && reworded(o, { [field]: text === '' || !Number.isFinite(Number(text)) ? undefined : Number(text) }));
-  const choose = (channel: Channel) => {
-    setList(said);
-    setNow(now?.channel === channel && said === list ? null : { channel });
-  };
-  const nothing = () => {
-    setNow(null);
-    setList(channelsFor(test, false).flatMap(nothingIn));
-  };
-  const fillIn = () => {
-    setNow(null);
-    setList([...list, ...(view.words ?? [])].slice(0, 20));
-  };
+  const lines = more ? [...form.lines, ...form.more] : form.lines;
+  const isOpen = (line: FormLine) => (openLine ?? (form.lines.length <= MOST_UNFOLDED ? form.lines[0]?.key : null)) === line.key;
+  const letters = lettered(lines.map((line) => ({ line, shown: shownOf({ line, observed, open: isOpen(line), width }) })));
+  const nothings = nothingOf(form);
+  const nothing = () => change({ observed: nothings });
+
   const write = async () => {
-    if (!said.length && !note.trim()) {
+    if (!observed.length && !note.trim()) {
       toast('Say what you see first; “nothing happened” counts too.');
       return;
     }
@@ -93,147 +70,125 @@ export function Record({ view, test, held, append }: Props) {
       payload: {
         test: test?.id ?? 'free',
         ...(held && inTube && { vessel: held.id }),
-        observed: said,
+        observed: [...observed],
         ...(note.trim() && { note: note.trim() }),
         ...(inference.trim() && { inference: inference.trim() }),
         ...(unsure && { confidence: 'unsure' as const }),
       },
     });
     setBusy(false);
-    if (!done) return;
-    setList([]);
-    setNow(null);
-    setNote('');
-    setInference('');
-    setUnsure(false);
+    setRecording(false);
+    if (done) drop();
   };
-  useHotkeys('n', nothing, [test]);
+  useKey('nothing', nothing);
+  useKey('record', () => setRecording(true));
   useHotkeys(
-    'shift+1,shift+2,shift+3,shift+4,shift+5',
+    '*',
     (event) => {
-      const channel = channelsFor(test, all)[Number(event.code.slice(-1)) - 1];
-      if (channel) choose(channel);
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.key === 'Escape') setRecording(false);
+      else if (event.key === 'Enter') void write();
+      else if (event.key === 'n') nothing();
+      else {
+        const [choice, { line }] = [...letters].find(([, { letter }]) => letter === event.key) ?? [null, { line: null }];
+        if (choice && line) change({ observed: tapped(observed, line, choice) });
+        else return;
+      }
+      event.preventDefault();
     },
-    [test, all, said],
+    { enabled: recording },
   );
-  useHotkeys('r', () => void write(), [said, note, inference, unsure, test, held]);
 
-  const events = now ? eventsOf(now.channel) : [];
-  const colours = now ? (channelRow(now.channel).colours ?? []) : [];
-  const { picked, readings } = now && now.event !== 'none' ? fieldsOf(now.channel) : { picked: [], readings: [] };
+  const said = sayAll(observed);
   return (
-    <section aria-label="Record what you see">
-      <h2 className="label font-sans">What do you see{held && inTube ? ` in ${held.id}` : ''}?</h2>
-      <Group name="What changed">
-        {channelsFor(test, all).map((c) => (
-          <Chip key={c} on={now?.channel === c} onClick={() => choose(c)}>
-            {channelRow(c).label}
+    <section aria-label="Record what you see" className="flex flex-col">
+      <div className="flex min-h-9 flex-wrap items-center justify-between gap-x-2">
+        <h2 className="label font-sans">What do you see{held && inTube ? ` in ${held.id}` : ''}?</h2>
+        {nothings.length > 0 && (
+          <Chip small on={false} onClick={nothing} title="Each thing that was looked for was not seen">
+            Nothing happened
           </Chip>
+        )}
+      </div>
+      {recording && (
+        <p role="status" className="text-xs font-bold text-rust-deep">
+          A letter for each word; Enter writes, Esc leaves.
+        </p>
+      )}
+      <div ref={into}>
+        {lines.map((line) => (
+          <RecordLine
+            key={line.key}
+            line={line}
+            observed={observed}
+            open={isOpen(line)}
+            setOpen={(open) => setOpenLine(open ? line.key : '')}
+            width={width}
+            letters={recording ? new Map([...letters].map(([choice, { letter }]) => [choice, letter])) : null}
+            change={(list) => change({ observed: list })}
+          />
         ))}
-        <Chip on={false} onClick={nothing} title="Key n">
-          Nothing happened
-        </Chip>
+      </div>
+      <div className="mt-1 flex flex-wrap gap-1">
         {view.words && view.words.length > 0 && (
-          <Chip on={false} onClick={fillIn}>
+          <Chip small on={false} onClick={() => change({ observed: [...observed, ...(view.words ?? [])].slice(0, 20) })}>
             Fill in what is there
           </Chip>
         )}
-        {!all && (
-          <Chip on={false} onClick={() => setAll(true)}>
-            more…
+        {!more && form.more.length > 0 && (
+          <Chip small on={false} onClick={() => setMore(true)}>
+            Something else …
           </Chip>
         )}
-      </Group>
-      {now && events.length > 0 && (
-        <Group name="What happened">
-          {events.map((e) => (
-            <Chip key={e} on={now.event === e} onClick={() => set('event', e)}>
-              {plainWord(e)}
-            </Chip>
-          ))}
-        </Group>
+        {!worded && (
+          <Chip small on={false} onClick={() => setWorded(true)}>
+            In words …
+          </Chip>
+        )}
+      </div>
+      {worded && (
+        <>
+          <TextField
+            label="In your own words"
+            className="mt-2"
+            labelClass="text-muted"
+            value={note}
+            onChange={(e) => change({ note: e.target.value })}
+            maxLength={600}
+          />
+          <TextField
+            label="What it tells you"
+            className="mt-2"
+            labelClass="text-muted"
+            value={inference}
+            onChange={(e) => change({ inference: e.target.value })}
+            maxLength={600}
+          />
+        </>
       )}
-      {now && colours.length > 0 && now.event !== 'none' && (
-        <Group name="Colour">
-          {(allColours ? colours : colours.slice(0, FIRST_COLOURS)).map((c) => (
-            <Chip key={c} on={now.colour === c} swatch={sampleOf(c) ?? '#fff'} onClick={() => set('colour', c)}>
-              {c === 'none' ? 'no colour' : plainWord(c)}
-            </Chip>
-          ))}
-          {!allColours && colours.length > FIRST_COLOURS && (
-            <Chip on={false} onClick={() => setAllColours(true)}>
-              more colours…
-            </Chip>
-          )}
-        </Group>
-      )}
-      {now &&
-        picked.map(({ field, name, options }) => (
-          <Group key={field} name={name}>
-            {options.map((o) => (
-              <Chip key={o} on={wordOf(now, field) === o} onClick={() => set(field, o)}>
-                {field === 'through' && o === 'none' ? 'bare eye' : plainWord(o)}
-              </Chip>
-            ))}
-          </Group>
-        ))}
-      {now && readings.length > 0 && (
-        <div className="mt-2 flex flex-wrap gap-3">
-          {readings.map(({ field, label, step }) => (
-            <TextField
-              key={field}
-              label={label}
-              className="w-28"
-              labelClass="text-muted"
-              type="number"
-              step={step}
-              value={String(wordOf(now, field) ?? '')}
-              onChange={(e) => number(field, e.target.value)}
-            />
-          ))}
+      <div className="sticky bottom-0 max-lg:bottom-14 z-10 -mx-1 mt-2 bg-paper px-1 pt-1 pb-2">
+        {said && (
+          <div
+            className="mb-1.5 flex items-start justify-between gap-2 rounded-lg bg-wash py-1.5 pl-3 text-sm"
+            aria-live="polite"
+          >
+            <p aria-label="To be written">{said}</p>
+            <button
+              type="button"
+              aria-label="Take it all back"
+              className="-my-1.5 grid size-9 shrink-0 place-items-center"
+              onClick={() => change({ observed: [] })}
+            >
+              <Undo2 size={15} />
+            </button>
+          </div>
+        )}
+        <div className="flex items-center gap-4">
+          <Button look="solid" disabled={busy} onClick={() => void write()}>
+            Write entry {view.entries.length + 1}
+          </Button>
+          <Check label="not sure" on={unsure} change={(on) => change({ unsure: on })} />
         </div>
-      )}
-      {said.length > 0 && (
-        <ul className="mt-3 space-y-1" aria-label="To be written">
-          {said.map((o, i) => (
-            <li key={i} className="flex items-center justify-between gap-2 rounded-lg bg-wash pl-3 text-sm">
-              {sayObservation(o)}
-              <button
-                type="button"
-                aria-label={`Take back: ${sayObservation(o)}`}
-                className="grid size-10 place-items-center"
-                onClick={() => {
-                  setList(said.filter((_, k) => k !== i));
-                  setNow(null);
-                }}
-              >
-                <X size={14} />
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
-      <TextField
-        label="In your own words"
-        className="mt-3"
-        labelClass="text-muted"
-        value={note}
-        onChange={(e) => setNote(e.target.value)}
-        maxLength={600}
-      />
-      <TextField
-        label="What it tells you"
-        className="mt-2"
-        labelClass="text-muted"
-        value={inference}
-        onChange={(e) => setInference(e.target.value)}
-        maxLength={600}
-      />
-      <div className="mt-3 flex items-center gap-4">
-        <Button look="solid" disabled={busy} onClick={() => void write()}>
-          Write entry {view.entries.length + 1}
-        </Button>
-        <Check label="not sure" on={unsure} change={setUnsure} />
       </div>
     </section>
   );

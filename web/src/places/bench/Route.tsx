@@ -34,7 +34,7 @@ export function RouteChoice({
   choose: (id: string | null) => void;
 }) {
   return (
-    <div className="px-5 pt-4 text-sm text-muted lg:hidden">
+    <div className="px-4 pt-3 text-sm text-muted">
       <ChoiceField
         label="Test"
         options={[
@@ -103,7 +103,7 @@ export function Route({
   const solution = view.vessels.filter((v) => v.holds === 'original solution').reduce((sum, v) => sum + v.drawing.mL, 0);
   const need = stillNeeds(route, view.rules, solution);
   return (
-    <nav aria-label="Route" className="overflow-y-auto border-r border-rule bg-paper px-2.5 py-4 max-lg:hidden">
+    <nav aria-label="Route" className="overflow-y-auto border-r border-rule bg-paper px-2.5 py-4">
       <p className="px-2 pb-2 text-sm text-muted">
         <Link to="/house-rules" className="font-bold text-rust underline">
           {SCHOOL_NAMES[schemeOfCase(view)]}

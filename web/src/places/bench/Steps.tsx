@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { Check, TimerIcon, TriangleAlert } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Op } from '#core/bench/ops';
 import { layOut } from '#core/scheme/layout';
@@ -10,10 +10,23 @@ import type { StandardTest } from '#core/scheme/model';
 import { cautionsOf, restriction, wasteOf } from '#core/scheme/needs';
 import { sayOp, waitOf } from '#core/scheme/say';
 import { onVessels, stepsOf } from '#core/scheme/tests';
+import { Aloud } from '../../parts/Aloud';
 import { CONTROLS, LookFor } from '../../parts/LookFor';
 import { Button } from '../../parts/ui';
+import { useGiven, useSuspects } from '../../state/expected';
+import { useKey } from '../../state/keys';
 import { Fusion, FusionTaught } from './Fusion';
 import { Corrected, type Melting, meltingFields, MeltingOptions, USUAL_MELTING } from './MeltingOptions';
+
+function Folded({ when, name, children }: { when: boolean; name: string; children: ReactNode }) {
+  if (!when) return children;
+  return (
+    <details>
+      <summary className="flex min-h-11 cursor-pointer items-center text-sm font-bold text-rust">{name}</summary>
+      {children}
+    </details>
+  );
+}
 
 /** The steps of a standard test. In a simulated case they are done here; in a real one they are ticked. */
 export interface StepsProps {
@@ -22,9 +35,13 @@ export interface StepsProps {
   append: OpenCase['append'];
   hold: (tube: string) => void;
   choose: (test: string) => void;
+  /** One step at a time, and the rest of the test a press away. */
+  simple: boolean;
 }
 
-export function Steps({ test, view, append, hold, choose }: StepsProps) {
+export function Steps({ test, view, append, hold, choose, simple }: StepsProps) {
+  const given = useGiven(test);
+  const suspects = useSuspects(view);
   const [busy, setBusy] = useState(false);
   const [again, setAgain] = useState(false);
   const [melting, setMelting] = useState<Melting>(USUAL_MELTING);
@@ -64,6 +81,9 @@ export function Steps({ test, view, append, hold, choose }: StepsProps) {
     }
     setBusy(false);
   };
+  useKey('do-step', () => {
+    if (ready && !finished && !fusing && !busy) void perform(steps[done]!.op);
+  });
   const time = (op: Op, step: number) => {
     const tube = 'vessel' in op ? (tubes[op.vessel] ?? op.vessel) : undefined;
     void append({
@@ -78,9 +98,9 @@ export function Steps({ test, view, append, hold, choose }: StepsProps) {
     });
   };
 
-  return (
-    <div>
-      <p className="text-sm">{test.purpose}</p>
+  const before = (
+    <>
+      {!(simple && done > 0) && <p className="text-sm">{test.purpose}</p>}
       {cautions.length > 0 && (
         <div className="mt-2 flex gap-2 text-sm text-rust-deep">
           <TriangleAlert size={17} className="mt-0.5 shrink-0" aria-hidden />
@@ -106,12 +126,33 @@ export function Steps({ test, view, append, hold, choose }: StepsProps) {
         </p>
       )}
       {test.control && <p className="mt-2 text-sm text-muted">{CONTROLS[test.control]}</p>}
+    </>
+  );
+  return (
+    <div>
+      {simple && done === 0 ? (
+        <details>
+          <summary className="flex min-h-11 cursor-pointer items-center gap-2 text-sm text-rust-deep">
+            <TriangleAlert size={17} className="shrink-0" aria-hidden /> Before you begin: cautions, what to fetch
+          </summary>
+          {before}
+        </details>
+      ) : (
+        before
+      )}
       {test.reads === 'boils' && real && <Corrected of="boiling" />}
       {test.reads === 'melts' && !finished && <MeltingOptions options={melting} change={setMelting} real={real} />}
       {fusing && ready && !finished && <Fusion view={view} busy={busy} fuse={(op) => void perform(op)} />}
       <ol className={clsx('mt-3 space-y-1 text-sm', fusing && 'hidden')} aria-label="Steps">
         {steps.map((s, i) => (
-          <li key={i} className={clsx('flex gap-2 rounded-md px-2 py-1', i === done ? 'bg-wash' : i > done && 'text-muted')}>
+          <li
+            key={i}
+            className={clsx(
+              'flex gap-2 rounded-md px-2 py-1',
+              simple && i !== done && 'hidden',
+              i === done ? 'bg-wash' : i > done && 'text-muted',
+            )}
+          >
             <span className="w-5 shrink-0 text-right tabular-nums" aria-hidden>
               {i < done ? <Check size={15} className="mt-0.5 ml-auto text-sage" /> : i + 1}
             </span>
@@ -123,7 +164,9 @@ export function Steps({ test, view, append, hold, choose }: StepsProps) {
                   {real ? `Step ${done + 1} is done` : `Do step ${done + 1}`}
                 </Button>
               )}
+              {simple && i === done && <span className="ml-3 text-xs text-muted">of {steps.length}</span>}
             </span>
+            {i === done && ready && <Aloud text={s.say ?? sayOp(s.op, called)} what="the step" />}
             {waitOf(s.op) >= 1 && i >= done && (
               <button
                 type="button"
@@ -154,21 +197,21 @@ export function Steps({ test, view, append, hold, choose }: StepsProps) {
         </div>
       ) : finished ? (
         <p className="mt-3 flex flex-wrap items-center gap-3 text-sm font-bold text-sage">
-          Done. Say what you saw on the right.
+          {simple ? 'Done. Say what you saw.' : 'Done. Say what you saw on the right.'}
           <Button onClick={() => setAgain(true)}>Do it again</Button>
         </p>
       ) : null}
       {fusing && finished && view.fusion && <FusionTaught fusion={view.fusion} />}
       {view.rules.help !== 'none' && (
-        <>
-          <LookFor test={test} />
+        <Folded when={simple} name="What to look for">
+          <LookFor test={test} given={given} standing={suspects} />
           <Link
             to={`/handbook/tests/${test.id}`}
             className="mt-2 inline-flex min-h-11 items-center text-sm font-bold text-rust underline"
           >
             What each gives: the handbook
           </Link>
-        </>
+        </Folded>
       )}
     </div>
   );

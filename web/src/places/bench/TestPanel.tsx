@@ -1,6 +1,6 @@
 import { PLACE_NAMES, stepsOf } from '#core/scheme/tests';
 import type { StandardTest } from '#core/scheme/model';
-import type { VesselView } from '#contract';
+import type { CaseView, VesselView } from '#contract';
 import { Reckoner } from './Reckoner';
 import { Steps, type StepsProps } from './Steps';
 
@@ -44,23 +44,35 @@ function Family({ held }: { held: VesselView | null }) {
   );
 }
 
+/** Where the tube in hand came from, how much is in it, and the arithmetic of it. */
+export function TubeFacts({ view, held }: { view: CaseView; held: VesselView | null }) {
+  return (
+    <>
+      <Family held={held} />
+      <Measures held={held} />
+      {held && <Reckoner view={view} held={held} />}
+    </>
+  );
+}
+
 /** The tube in hand, and the steps of a standard test done one by one; or free work. */
 export function TestPanel(props: PanelProps) {
-  const { test, view, held } = props;
+  const { test, view, held, simple } = props;
   const inTube = !test || stepsOf(test, view.rules).some((s) => s.op.op !== 'test' && s.op.op !== 'fuse');
   return (
     <div className="min-w-0">
-      {inTube && <Family held={held} />}
-      <h1 className="text-[27px] leading-tight">{test ? test.title : held ? `Tube ${held.id}` : 'A clear bench'}</h1>
-      {inTube && <Measures held={held} />}
-      {inTube && held && <Reckoner view={view} held={held} />}
-      <hr className="my-3 border-rule" />
+      <h1 className={simple ? 'sr-only' : 'text-[27px] leading-tight'}>
+        {test ? test.title : held ? `Tube ${held.id}` : 'A clear bench'}
+      </h1>
+      {inTube && !simple && <TubeFacts view={view} held={held} />}
+      {!simple && <hr className="my-3 border-rule" />}
       {test ? (
         <Steps key={test.id} {...props} test={test} />
       ) : (
         <p className="text-sm text-muted">
-          Choose a test on the route to be led through it, or work freely with the reagents and actions below. Say what you see on
-          the right.
+          {simple
+            ? 'Choose a test to be led through it, or work freely with rack and tray.'
+            : 'Choose a test on the route to be led through it, or work freely with the reagents and actions below. Say what you see on the right.'}
         </p>
       )}
     </div>

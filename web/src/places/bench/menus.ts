@@ -4,6 +4,7 @@ import { CAPACITY_ML } from '#core/bench/vessel';
 import { EXTRACT_PLACE } from '#core/scheme/data/stations';
 import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
+import type { Action } from '../../state/keys';
 
 export interface Choice {
   readonly name: string;
@@ -12,7 +13,8 @@ export interface Choice {
 }
 
 export interface MenuRow {
-  readonly key: string;
+  /** The key that opens it. */
+  readonly action: Action;
   /** Needs no tube in hand. */
   readonly free?: true;
   readonly choices: readonly Choice[];
@@ -48,7 +50,7 @@ export function menusFor({
   const compound = view.summary.matter === 'compound';
   return {
     Take: {
-      key: 'k',
+      action: 'take',
       free: true,
       choices: [
         ...(compound
@@ -111,7 +113,7 @@ export function menusFor({
       ],
     },
     Until: {
-      key: 'u',
+      action: 'until',
       choices:
         reagent.solid || reagent.solvent
           ? []
@@ -133,7 +135,7 @@ export function menusFor({
             ],
     },
     Heat: {
-      key: 'h',
+      action: 'heat',
       choices: [
         { name: 'Warm it in the bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
         { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
@@ -153,7 +155,7 @@ export function menusFor({
       ],
     },
     Settle: {
-      key: 'e',
+      action: 'settle',
       choices: [
         { name: 'Let it stand 3 minutes', op: { op: 'stand', vessel: id, minutes: 3 } },
         { name: 'Let it stand 15 minutes', op: { op: 'stand', vessel: id, minutes: 15 } },
@@ -161,7 +163,7 @@ export function menusFor({
       ],
     },
     Decant: {
-      key: 'd',
+      action: 'divide',
       choices: [
         { name: `Pour the clear liquid into tube ${nextTube}`, op: { op: 'decant', from: id, to: nextTube } },
         { name: `Filter into tube ${nextTube}`, op: { op: 'filter', from: id, to: nextTube } },
@@ -176,7 +178,7 @@ export function menusFor({
       ],
     },
     Paper: {
-      key: 'p',
+      action: 'paper',
       choices: [
         {
           name: 'Damp red litmus at the mouth',
@@ -224,7 +226,7 @@ export function menusFor({
       ],
     },
     Flame: {
-      key: 'f',
+      action: 'flame',
       free: true,
       choices: compound
         ? []
@@ -246,7 +248,7 @@ export function menusFor({
           ],
     },
     Timer: {
-      key: 't',
+      action: 'timer',
       free: true,
       choices: [1, 3, 10].map((minutes) => ({
         name: `${minutes} ${minutes === 1 ? 'minute' : 'minutes'} for tube ${id}`,

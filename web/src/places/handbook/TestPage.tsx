@@ -15,7 +15,7 @@ import { api } from '../../state/api';
 import { Equations } from './Equations';
 import { BackToHandbook, Fetched, Outcomes, Page } from './Page';
 
-function Procedure({ test, rules }: { test: StandardTest; rules: HouseRules }) {
+function Procedure({ test, rules, given }: { test: StandardTest; rules: HouseRules; given: readonly GivenView[] }) {
   const barred = restriction(test, rules, false);
   return (
     <section aria-label="Procedure">
@@ -48,7 +48,7 @@ function Procedure({ test, rules }: { test: StandardTest; rules: HouseRules }) {
           </li>
         ))}
       </ol>
-      <LookFor test={test} />
+      <LookFor test={test} given={given} />
     </section>
   );
 }
@@ -138,7 +138,7 @@ export function TestPage() {
       </p>
       <div className="grid gap-8 lg:grid-cols-[24rem_minmax(0,1fr)]">
         <div>
-          <Procedure test={test} rules={rules} />
+          <Procedure test={test} rules={rules} given={data ?? []} />
           <Equations test={test.id} scheme={scheme} />
         </div>
         <section aria-label="What each gives">

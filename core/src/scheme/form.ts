@@ -1,0 +1,288 @@
+/** The form on which a test is written down: what it can show, one choice each, the likely and the asked-for first. */
+import type { Op } from '../bench/ops';
+import { channelRow, CHANNELS } from '../vocabulary/channels';
+import { type Channel, CHANNEL_IDS, isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
+import type { Colour } from '../vocabulary/words';
+import type { Pattern, StandardTest } from './model';
+import type { HouseRules } from './rules';
+import { stepsOf } from './tests';
+
+/** Something that may be seen, by how likely it is beside the rest. */
+export interface Seen {
+  readonly see: Observation;
+  readonly weight: number;
+}
+
+/** One tap: an observation as it is written when nothing more is said of it. */
+export interface Choice {
+  readonly words: Observation;
+  /** A sign of the test speaks of it. */
+  readonly asked: boolean;
+  readonly weight: number;
+}
+
+/** What is said more closely of a choice that was made. */
+export interface Detail {
+  readonly field: string;
+  readonly options: readonly string[];
+}
+
+/** A line of the form: a channel, seen in one way (a bead in one zone, one paper). */
+export interface FormLine {
+  readonly key: string;
+  readonly channel: Channel;
+  /** The words that all its choices share. */
+  readonly fixed: Observation;
+  /** Shown at once, and one tap away. */
+  readonly first: readonly Choice[];
+  readonly rest: readonly Choice[];
+  readonly details: readonly Detail[];
+}
+
+export interface Form {
+  readonly lines: readonly FormLine[];
+  /** What the test is not about and may be noticed all the same. */
+  readonly more: readonly FormLine[];
+}
+
+type Words = Readonly<Record<string, string | number | undefined>>;
+const wordsOf = (o: Observation | Pattern): Words => o as unknown as Words;
+
+/** Words that say how one looked, and so make a line of their own. */
+const WAYS = ['paper', 'splint', 'zone', 'through', 'look'] as const;
+/** Words that are said more closely, in the order in which one says them. */
+const CLOSER = ['texture', 'vigour', 'amount', 'clarity', 'position', 'duration'] as const;
+/** Events that are themselves what is told, whatever the colour. */
+const COLOUR_TOLD: readonly (string | undefined)[] = [
+  undefined,
+  'formed',
+  'present',
+  'evolved',
+  'changed',
+  'colour-changed',
+  'sooty',
+  'good',
+];
+const LOOKED_FOR = 10;
+
+const inDryHeat: readonly Channel[] = ['solid', 'sublimate', 'droplets', 'gas', 'smell'];
+const inTube: readonly Channel[] = ['solution', 'precipitate', 'gas', 'smell', 'heat', 'deposit'];
+/** What each operation can make one notice. */
+const NOTICED: Readonly<Partial<Record<Op['op'], readonly Channel[]>>> = {
+  'take-solid': ['solid'],
+  dissolve: ['solubility', ...inTube],
+  add: [...inTube, 'layer', 'ring'],
+  pass: inTube,
+  lead: inTube,
+  heat: [...inTube, 'layer'],
+  evaporate: [...inTube, 'fumes'],
+  cool: inTube,
+  shake: [...inTube, 'layer', 'ring'],
+  stand: [...inTube, 'layer', 'ring'],
+  centrifuge: ['solution', 'precipitate'],
+  decant: ['solution', 'precipitate'],
+  filter: ['solution', 'precipitate'],
+  wash: ['solution', 'precipitate'],
+  look: [...inTube, 'layer'],
+  paper: ['paper'],
+  splint: ['splint'],
+  limewater: ['limewater'],
+  smell: ['smell'],
+  rod: ['fumes'],
+  flame: ['flame'],
+  bead: ['bead'],
+  'dry-heat': inDryHeat,
+  charcoal: ['solid', 'sublimate', 'deposit', 'smell'],
+  'carbonate-extract': ['solution', 'gas', 'solid'],
+  fuse: ['extract', 'gas', 'smell', 'soot'],
+  test: ['solution', 'precipitate', 'gas', 'smell', 'heat', 'layer'],
+};
+/** Fields and events of a dry solid that only a heated one can show. */
+const HEATED: readonly Op['op'][] = ['dry-heat', 'charcoal'];
+const ONLY_HEATED: readonly string[] = ['melted', 'sublimed', 'decrepitated', 'charred', 'swelled'];
+
+function channelsOf(ops: readonly Op[], watch: readonly Channel[]): Channel[] {
+  const noticed = new Set([...watch, ...ops.flatMap((op) => NOTICED[op.op] ?? [])]);
+  return CHANNEL_IDS.filter((c) => noticed.has(c));
+}
+
+/** An observation as one taps it: what happened and in which colour. */
+function headOf(o: Observation): Observation {
+  const words = wordsOf(o);
+  const { event, colour } = words;
+  const row = channelRow(o.channel);
+  const kept = ['smell', ...WAYS].filter((f) => words[f] !== undefined && f in row.fields);
+  const head: Record<string, unknown> = Object.fromEntries([['channel', o.channel], ...kept.map((f) => [f, words[f]])]);
+  // A precipitate that turned is there in its new colour; that it turned is said by what was there before it.
+  if (event !== undefined)
+    head['event'] = o.channel === 'precipitate' && colour !== undefined && event === 'colour-changed' ? 'formed' : event;
+  const lies = o.channel === 'solution' || o.channel === 'solid';
+  if (colour !== undefined && (lies || COLOUR_TOLD.includes(event as string | undefined))) head['colour'] = colour;
+  // A liquid that is there in its colour: whether it was there before is not tapped.
+  if (o.channel === 'solution' && colour !== undefined && event !== 'mixed') delete head['event'];
+  if (o.channel === 'solid' && colour !== undefined && (event === 'colour-changed' || event === 'unchanged'))
+    delete head['event'];
+  return head as unknown as Observation;
+}
+
+const keyOf = (o: Observation): string =>
+  Object.entries(wordsOf(o))
+    .filter(([, word]) => word !== undefined)
+    .sort()
+    .join();
+
+/** Are both written by the same tap? */
+export const sameTap = (a: Observation, b: Observation): boolean => keyOf(headOf(a)) === keyOf(headOf(b));
+
+const wayOf = (o: Observation): Observation =>
+  Object.fromEntries([
+    ['channel', o.channel],
+    ...WAYS.filter((f) => wordsOf(o)[f] !== undefined && f in channelRow(o.channel).fields).map((f) => [f, wordsOf(o)[f]]),
+  ]) as unknown as Observation;
+
+/** Every observation that a pattern of a sign takes, as far as it says what happened. */
+function acceptedBy(pattern: Pattern): Observation[] {
+  let out: Record<string, unknown>[] = [{ channel: pattern.channel }];
+  for (const field of ['event', 'colour', 'smell', ...WAYS]) {
+    const words = wordsOf(pattern)[field] as unknown;
+    if (words === undefined) continue;
+    out = out.flatMap((o) => [words].flat().map((word) => ({ ...o, [field]: word })));
+  }
+  return out.filter((o) => Object.keys(o).length > 1) as unknown as Observation[];
+}
+
+const EVENT_OF_COLOUR: Readonly<Partial<Record<Channel, string>>> = {
+  precipitate: 'formed',
+  sublimate: 'formed',
+  ring: 'formed',
+  deposit: 'formed',
+  layer: 'present',
+  gas: 'evolved',
+  paper: 'changed',
+  soot: 'sooty',
+};
+
+/** Everything that can be tapped in a channel when it is seen in one way. */
+function allOf(way: Observation, heated: boolean): Observation[] {
+  const { fields, colours = [] } = channelRow(way.channel);
+  const event = EVENT_OF_COLOUR[way.channel];
+  const coloured = colours
+    .filter((c) => c !== 'none' || way.channel === 'flame')
+    .map((colour) => reworded(way, { ...(event !== undefined && { event }), colour }));
+  const events = (Array.isArray(fields['event']) ? (fields['event'] as readonly string[]) : [])
+    .filter(
+      (e) =>
+        coloured.length === 0 || !['formed', 'present', 'evolved', 'changed', 'colour-changed', 'mixed', 'sooty'].includes(e),
+    )
+    .filter((e) => heated || way.channel !== 'solid' || !ONLY_HEATED.includes(e))
+    .map((e) => reworded(way, { event: e }));
+  const smells = way.channel === 'smell' ? (fields['smell'] as readonly string[]).map((smell) => reworded(way, { smell })) : [];
+  return [...coloured, ...events, ...smells];
+}
+
+interface Making {
+  readonly ops: readonly Op[];
+  readonly test: StandardTest | null;
+  readonly seen: readonly Seen[];
+}
+
+/** The ways in which a channel is seen in the operations of a test. */
+function waysOf(channel: Channel, { ops, seen, test }: Making): Observation[] {
+  const { fields } = CHANNELS[channel];
+  const ways = new Map<string, Observation>();
+  const put = (o: Observation) => ways.set(keyOf(wayOf(o)), wayOf(o));
+  const ofOp = (op: Op): Words | null => {
+    if (op.op === 'paper' && channel === 'paper') return { paper: op.paper };
+    if (op.op === 'splint' && channel === 'splint') return { splint: op.splint };
+    if (op.op === 'bead' && channel === 'bead') return { zone: op.zone, look: op.look };
+    if (op.op === 'flame' && channel === 'flame') return { through: op.through ?? 'none' };
+    return null;
+  };
+  for (const op of ops) {
+    const words = ofOp(op);
+    if (words) put({ channel, ...words } as unknown as Observation);
+  }
+  if (!ways.size) for (const { see } of seen) if (see.channel === channel) put(see);
+  if (!ways.size)
+    for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])
+      if (pattern.channel === channel) acceptedBy(pattern).forEach(put);
+  // A way that names no paper says less than those that do.
+  const named = [...ways.values()].filter((w) => Object.keys(w).length > 1);
+  if (named.length) return named;
+  if (channel === 'paper' && !test)
+    return (fields as { paper: readonly string[] }).paper.map((paper) => ({ channel, paper }) as Observation);
+  return [{ channel } as Observation];
+}
+
+function lineOf(way: Observation, { ops, test, seen }: Making): FormLine {
+  const heated = ops.some((op) => HEATED.includes(op.op));
+  const choices = new Map<string, { words: Observation; asked: boolean; weight: number }>();
+  const within = (o: Observation) =>
+    Object.entries(wordsOf(way)).every(([f, word]) => wordsOf(o)[f] === undefined || wordsOf(o)[f] === word);
+  const put = (words: Observation, weight: number, asked = false) => {
+    const whole = { ...words, ...way } as Observation;
+    const known = choices.get(keyOf(whole)) ?? { words: whole, asked: false, weight: 0 };
+    choices.set(keyOf(whole), { ...known, asked: known.asked || asked, weight: known.weight + weight });
+  };
+  const mine = seen.filter(({ see }) => see.channel === way.channel && within(see));
+  for (const { see, weight } of mine) put(headOf(see), weight);
+  for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])
+    if (pattern.channel === way.channel)
+      for (const o of acceptedBy(pattern)) {
+        const event = o.event ?? EVENT_OF_COLOUR[o.channel];
+        if (within(o)) put(headOf(event === undefined ? o : reworded(o, { event })), 0, true);
+      }
+  // Nothing can have happened to a solid that was only looked at.
+  const [nothing] = heated || way.channel !== 'solid' ? nothingIn(way.channel) : [];
+  if (nothing) put(headOf({ ...nothing, ...way } as Observation), 0, true);
+  const ordered = [...choices.values()].sort((a, b) => b.weight - a.weight);
+  // Nothing is expected of free work: what is usual comes first.
+  const usual = test ? [] : allOf(way, heated).map((words) => ({ words, asked: false, weight: 0 }));
+  const first = [...ordered, ...usual.filter((u) => !choices.has(keyOf(u.words)))].filter((c, i) => c.asked || i < LOOKED_FOR);
+  const firstKeys = new Set(first.map((c) => keyOf(c.words)));
+  const rest = [...ordered.map((c) => c.words), ...allOf(way, heated)]
+    .filter((words) => !firstKeys.has(keyOf(words)))
+    .filter((words, i, all) => all.findIndex((other) => keyOf(other) === keyOf(words)) === i)
+    .map((words) => ({ words, asked: false, weight: choices.get(keyOf(words))?.weight ?? 0 }));
+  return { key: keyOf(way), channel: way.channel, fixed: way, first, rest, details: detailsOf(way.channel, mine) };
+}
+
+/** The likelier of a detail's words first. */
+function detailsOf(channel: Channel, seen: readonly Seen[]): Detail[] {
+  const { fields } = channelRow(channel);
+  return CLOSER.filter((field) => field in fields).map((field) => {
+    const options = fields[field] as readonly string[];
+    const weight = (word: string) => seen.reduce((sum, s) => (wordsOf(s.see)[field] === word ? sum + s.weight : sum), 0);
+    return { field, options: [...options].sort((a, b) => weight(b) - weight(a)) };
+  });
+}
+
+const FREE: readonly Channel[] = ['precipitate', 'solution', 'gas', 'layer', 'heat'];
+
+/**
+ * The form of a test, or of free work.
+ * @param seen what samples show in it, those that are still possible weighing most.
+ */
+export function formOf(test: StandardTest | null, rules: HouseRules, seen: readonly Seen[]): Form {
+  const ops = test ? stepsOf(test, rules).map((s) => s.op) : [];
+  const making: Making = { ops, test, seen };
+  const watch = test ? test.watch : FREE;
+  const lines = (channels: readonly Channel[]) => channels.flatMap((c) => waysOf(c, making).map((way) => lineOf(way, making)));
+  const possible = test ? channelsOf(ops, watch) : CHANNEL_IDS;
+  return { lines: lines(watch), more: lines(possible.filter((c) => !watch.includes(c))) };
+}
+
+/** Does it say that nothing happened there? */
+export const saysNothing = (o: Observation): boolean => isNothing(o) || (o.event === 'unchanged' && o.colour === undefined);
+
+/** What is written when one looked for all that the test is about and saw nothing of it. */
+export const nothingOf = (form: Form): Observation[] =>
+  form.lines.flatMap(({ first }) =>
+    first
+      .filter(({ words }) => saysNothing(words))
+      .slice(0, 1)
+      .map((c) => c.words),
+  );
+
+/** The colour that a choice shows, if it shows one. */
+export const colourOf = ({ words }: Choice): Colour | undefined => (words.colour === 'none' ? undefined : words.colour);

@@ -1,0 +1,41 @@
+/** What is being written of a test and not yet in the ledger: it survives a reload, another test, a lost connection. */
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { Observation } from '#core/vocabulary/observation';
+
+export interface Draft {
+  readonly observed: readonly Observation[];
+  readonly note: string;
+  readonly inference: string;
+  readonly unsure: boolean;
+}
+
+const EMPTY: Draft = { observed: [], note: '', inference: '', unsure: false };
+/** The oldest drafts make room. */
+const KEPT = 60;
+
+interface Drafts {
+  readonly drafts: Readonly<Record<string, Draft>>;
+  put(key: string, change: Partial<Draft>): void;
+  drop(key: string): void;
+}
+
+const useDrafts = create<Drafts>()(
+  persist(
+    (set) => ({
+      drafts: {},
+      put: (key, change) =>
+        set(({ drafts: { [key]: known = EMPTY, ...rest } }) => ({
+          drafts: { ...Object.fromEntries(Object.entries(rest).slice(1 - KEPT)), [key]: { ...known, ...change } },
+        })),
+      drop: (key) => set(({ drafts: { [key]: _, ...rest } }) => ({ drafts: rest })),
+    }),
+    { name: 'foxing-drafts' },
+  ),
+);
+
+export function useDraft(key: string) {
+  const draft = useDrafts((s) => s.drafts[key] ?? EMPTY);
+  const { put, drop } = useDrafts.getState();
+  return { draft, change: (change: Partial<Draft>) => put(key, change), drop: () => drop(key) };
+}
