@@ -60,11 +60,27 @@ export async function doTest(page: Page, title: string): Promise<void> {
   await doSteps(page);
 }
 
+/** Taps a word of the form, such as "Precipitate: white", unfolding its line as far as is needed; "Precipitate: texture: fine" says it more closely. */
+export async function tap(page: Page, what: string): Promise<void> {
+  const form = page.getByRole('region', { name: 'Record what you see' });
+  const [line, field, word] = what.split(': ');
+  if (word) return void (await form.getByRole('group', { name: line! }).getByLabel(field!).selectOption(word));
+  const button = form.getByRole('button', { name: what, exact: true });
+  const more = form.getByRole('button', { name: `${line}: more words`, exact: true });
+  await expect(field ? button.or(more).first() : button).toBeVisible();
+  while (!(await button.count())) await more.click();
+  await button.click();
+}
+
 /** Says what is seen, tap by tap, and writes the entry. */
 export async function record(page: Page, taps: readonly string[], inference: string): Promise<void> {
   const form = page.getByRole('region', { name: 'Record what you see' });
-  for (const tap of taps) await form.getByRole('button', { name: tap, exact: true }).first().click();
-  await form.getByLabel('What it tells you').fill(inference);
+  for (const what of taps) await tap(page, what);
+  if (inference) {
+    const words = form.getByRole('button', { name: 'In words …' });
+    if (await words.count()) await words.click();
+    await form.getByLabel('What it tells you').fill(inference);
+  }
   const write = form.getByRole('button', { name: /^Write entry/ });
   const number = Number((await write.textContent())!.match(/\d+/)![0]);
   await write.click();
@@ -81,7 +97,7 @@ export async function work(page: Page, tests: readonly Worked[]): Promise<void> 
   }
 }
 
-/** Signs a conclusion: ions by name with the entries that show them. */
+/** Signs a conclusion: ions by name with the entries that show them, ticked one by one. */
 export async function conclude(
   page: Page,
   found: Readonly<Record<string, string>>,
@@ -92,7 +108,11 @@ export async function conclude(
   const form = page.getByRole('region', { name: 'Conclude' });
   for (const [ion, evidence] of Object.entries(found)) {
     await form.getByLabel(what).selectOption({ label: ion });
-    await form.getByLabel('Evidence').fill(evidence);
+    for (const entry of evidence.match(/\d+/g) ?? [])
+      await form
+        .getByRole('group', { name: /^Entries that show it/ })
+        .getByRole('button', { name: new RegExp(`^${entry}\\b`) })
+        .click();
     await form.getByRole('button', { name: `Add the ${what.toLowerCase()}` }).click();
   }
   await form.getByLabel(/^Proposed/).fill(formula);

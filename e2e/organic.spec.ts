@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures';
-import { bench, chooseTest, conclude, doTest, newCase, record, suspects, work, type Worked } from './helpers';
+import { bench, chooseTest, conclude, doTest, newCase, record, suspects, tap, work, type Worked } from './helpers';
 
 /** New cases are begun from the shelf of phials. */
 async function newPhial(page: Page, name: string): Promise<void> {
@@ -25,8 +25,7 @@ async function fuse(page: Page, set: (page: Page, stage: string) => Promise<void
 /** What the thermometer showed, read from the bench and written down. */
 async function recordRange(page: Page, from: string, to: string): Promise<void> {
   const form = page.getByRole('region', { name: 'Record what you see' });
-  await form.getByRole('button', { name: 'Temperature' }).click();
-  await form.getByRole('button', { name: 'melts', exact: true }).click();
+  await tap(page, 'Temperature: melts');
   await form.getByLabel('from, °C').fill(from);
   await form.getByLabel('to, °C').fill(to);
   await form.getByRole('button', { name: /^Write entry/ }).click();
@@ -40,7 +39,7 @@ async function likeliest(page: Page, name: string): Promise<void> {
   await expect(first.getByRole('img', { name: `Structure of ${name}` })).toBeVisible();
 }
 
-const FIRST: readonly Worked[] = [['Look at the compound', ['Dry solid', 'unchanged', 'white'], 'A white solid.']];
+const FIRST: readonly Worked[] = [['Look at the compound', ['Dry solid: white'], 'A white solid.']];
 
 test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async ({ page }) => {
   await newPhial(page, 'Phial 41');
@@ -53,19 +52,19 @@ test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async
   await expect(taught).toContainText('Never red hot');
   await expect(taught).toContainText('Less sodium than compound');
   await expect(bench(page).getByRole('img', { name: /Tube extract: .*brown solid/ })).toBeVisible();
-  await record(page, ['Extract', 'repeat fusion', 'brown', 'cloudy'], 'Incomplete: again.');
+  await record(page, ['Extract: repeat fusion', 'Extract: brown', 'Extract: clarity: cloudy'], 'Incomplete: again.');
   await bench(page).getByRole('button', { name: 'Do it again' }).click();
   await expect(bench(page).getByRole('region', { name: 'Sodium fusion' })).toBeVisible();
   await fuse(page);
   await expect(bench(page).getByRole('img', { name: 'Tube extract: colourless clear liquid' })).toBeVisible();
-  await record(page, ['Extract', 'good', 'colourless', 'clear'], 'Clear and colourless.');
+  await record(page, ['Extract: good', 'Extract: colourless', 'Extract: clarity: clear'], 'Clear and colourless.');
   await expect(page.getByRole('navigation', { name: 'Route' })).toContainText('extract: 3.3 mL left');
   await work(page, [
-    ['Nitrogen with iron(II) sulfate', ['Precipitate', 'formed', 'more colours…', 'deep blue'], 'Nitrogen.'],
-    ['Sulfur with nitroprusside', ['Liquid', 'more colours…', 'violet'], 'Sulfur.'],
-    ['Sulfur with lead acetate', ['Precipitate', 'formed', 'black'], 'Sulfur.'],
-    ['Solubility in water', ['Solubility', 'soluble'], 'Small or polar.'],
-    ['Lead acetate with the compound', ['Precipitate', 'formed', 'black'], 'A thioamide, not a thiol.'],
+    ['Nitrogen with iron(II) sulfate', ['Precipitate: deep blue'], 'Nitrogen.'],
+    ['Sulfur with nitroprusside', ['Liquid: violet'], 'Sulfur.'],
+    ['Sulfur with lead acetate', ['Precipitate: black'], 'Sulfur.'],
+    ['Solubility in water', ['Solubility: soluble'], 'Small or polar.'],
+    ['Lead acetate with the compound', ['Precipitate: black'], 'A thioamide, not a thiol.'],
   ]);
   for (const element of ['nitrogen', 'sulfur'])
     await expect(suspects(page).getByRole('link', { name: new RegExp(`(confirmed|indicated) ${element}`) })).toBeVisible();

@@ -17,16 +17,16 @@ import {
 test('an unknown salt, from the first look to a signed report', async ({ page, browser }) => {
   await newCase(page, 'Jar 2');
   await expect(page.getByText('3.00 g left')).toBeVisible();
-  await work(page, [['Look at the dry salt', ['Dry solid', 'white'], 'No coloured ion.']]);
-  await work(page, [['Dissolve in water', ['Liquid', 'colourless'], 'All of it in water.']]);
+  await work(page, [['Look at the dry salt', ['Dry solid: white'], 'No coloured ion.']]);
+  await work(page, [['Dissolve in water', ['Liquid: colourless'], 'All of it in water.']]);
   await expect(tube(page, 'S')).toHaveAttribute('aria-label', /colourless clear liquid.*original solution/);
 
   await doTest(page, 'Warm with base');
   await expect(page.getByRole('img', { name: 'The paper is blue.' })).toHaveCount(0);
-  await record(page, ['Paper', 'changed', 'blue', 'red litmus'], 'Ammonium.');
+  await record(page, ['Red litmus: blue'], 'Ammonium.');
   await work(page, [
-    ['Sodium carbonate extract', ['Liquid', 'colourless'], 'The metal stays behind.'],
-    ['Barium in acid', ['Precipitate', 'formed', 'white', 'fine'], 'Sulfate.'],
+    ['Sodium carbonate extract', ['Liquid: colourless'], 'The metal stays behind.'],
+    ['Barium in acid', ['Precipitate: white', 'Precipitate: texture: fine'], 'Sulfate.'],
   ]);
 
   await chooseTest(page, 'Sodium hydroxide, then excess');
@@ -37,16 +37,20 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await bench(page).getByRole('button', { name: 'Do step 3' }).click();
   await bench(page).getByRole('button', { name: 'Do step 4' }).click();
   await expect(bench(page).getByRole('img', { name: /Tube \w+: colourless clear liquid$/ })).toBeVisible();
-  await record(page, ['Precipitate', 'formed', 'white', 'gelatinous', 'Precipitate', 'dissolved'], 'Aluminium, zinc or lead.');
+  await record(
+    page,
+    ['Precipitate: white', 'Precipitate: texture: gelatinous', 'Precipitate: dissolved'],
+    'Aluminium, zinc or lead.',
+  );
 
   await work(page, [
-    ['Group I: hydrochloric acid', ['Precipitate', 'none'], 'No silver, lead, mercury(I).'],
-    ['Ammonia with ammonium chloride', ['Precipitate', 'formed', 'white', 'gelatinous'], 'Stays: not zinc.'],
-    ['Hydroxides in base with peroxide', ['Precipitate', 'dissolved'], 'Amphoteric.'],
+    ['Group I: hydrochloric acid', ['Precipitate: none'], 'No silver, lead, mercury(I).'],
+    ['Ammonia with ammonium chloride', ['Precipitate: white', 'Precipitate: texture: gelatinous'], 'Stays: not zinc.'],
+    ['Hydroxides in base with peroxide', ['Precipitate: dissolved'], 'Amphoteric.'],
   ]);
   await doTest(page, 'Aluminon');
   await expect(bench(page).getByRole('img', { name: /red solid/ })).toBeVisible();
-  await record(page, ['Precipitate', 'formed', 'red', 'flocculent'], 'Red flecks: aluminium.');
+  await record(page, ['Precipitate: red', 'Precipitate: texture: flocculent'], 'Red flecks: aluminium.');
 
   for (const ion of ['aluminium', 'ammonium', 'sulfate'])
     await expect(suspects(page).getByRole('link', { name: new RegExp(`^(confirmed|indicated) ${ion}`) })).toBeVisible();

@@ -8,12 +8,12 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   });
   await newCase(page, 'Jar 9');
   await work(page, [
-    ['Look at the dry salt', ['Dry solid', 'more colours…', 'blue'], 'Copper.'],
-    ['Dissolve in water', ['Liquid', 'more colours…', 'blue'], ''],
-    ['Sodium carbonate extract', ['Liquid', 'colourless'], ''],
-    ['Silver nitrate in nitric acid', ['Precipitate', 'none'], 'No halide.'],
-    ['Barium in acid', ['Precipitate', 'formed', 'white', 'fine'], 'Sulfate.'],
-    ['Barium in acetic acid', ['Precipitate', 'none'], 'Misread: it was there.'],
+    ['Look at the dry salt', ['Dry solid: blue'], 'Copper.'],
+    ['Dissolve in water', ['Liquid: blue'], ''],
+    ['Sodium carbonate extract', ['Liquid: colourless'], ''],
+    ['Silver nitrate in nitric acid', ['Precipitate: none'], 'No halide.'],
+    ['Barium in acid', ['Precipitate: white', 'Precipitate: texture: fine'], 'Sulfate.'],
+    ['Barium in acetic acid', ['Precipitate: none'], 'Misread: it was there.'],
   ]);
   await expect(suspects(page).getByText('There is a conflict to settle.')).toBeVisible();
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
@@ -56,7 +56,7 @@ test('one’s own inference first, when the house rules say so', async ({ page }
   await page.getByRole('button', { name: 'Keep these rules' }).click();
   await expect(page.getByText('House rules kept.')).toBeVisible();
   await newCase(page, 'Jar 12');
-  await work(page, [['Flame', ['Flame', 'apple green'], '']]);
+  await work(page, [['Flame', ['Flame: apple green'], '']]);
   await expect(suspects(page)).toContainText('Write what entry 1 tells you');
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   await expect(page.getByText('Your own inference first')).toBeVisible();

@@ -30,6 +30,12 @@ export const caseSummarySchema = z.object({
 });
 export type CaseSummary = z.infer<typeof caseSummarySchema>;
 
+/** As it stands in the list of cases. */
+export const listedCaseSchema = caseSummarySchema.extend({ archived: z.boolean() });
+export type ListedCase = z.infer<typeof listedCaseSchema>;
+
+export const archivingSchema = z.strictObject({ archived: z.boolean() });
+
 export const vesselSchema = z.object({
   id: z.string(),
   celsius: z.number(),
@@ -160,8 +166,27 @@ export const ownStructureSchema = z.strictObject({
 });
 export type OwnStructure = z.infer<typeof ownStructureSchema>;
 
+/** A salt or a mixture that someone sets as an unknown, by formulas and masses. */
+export const ownSaltsSchema = z.strictObject({
+  name: z.string().trim().min(1, 'give it a name or number that does not tell').max(60),
+  salts: z
+    .array(
+      z.strictObject({
+        formula: z.string().trim().min(1, 'write its formula, such as CuSO4·5H2O').max(80),
+        grams: z.number().positive('grams, above nothing').max(100, 'no more than 100 g of each'),
+      }),
+    )
+    .min(1, 'write at least one formula')
+    .max(6, 'no more than six salts in one jar'),
+});
+export type OwnSalts = z.infer<typeof ownSaltsSchema>;
+
+export const levelSchema = z.enum(['common-salt', 'any-salt', 'mixture', 'simple-compound', 'any-compound']);
+
 export const newCaseSchema = z.union([
   z.strictObject({ jar: z.string().min(1).max(40) }),
+  z.strictObject({ random: levelSchema }),
+  z.strictObject({ salts: ownSaltsSchema }),
   z.strictObject({ real: realSampleSchema }),
   z.strictObject({ structure: ownStructureSchema }),
 ]);

@@ -7,7 +7,7 @@ import { PLACE_NAMES, testById } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
 import { drawingText, plainText } from '../senses/drawing';
 import type { Drawing, Scene, Showing } from '../senses/drawn';
-import { showingOf, testShowing } from '../senses/showing';
+import { asDescribed, showingOf, testShowing } from '../senses/showing';
 import type { Observation } from '../vocabulary/observation';
 import {
   type CaseState,
@@ -138,8 +138,14 @@ function vesselView(vessel: StandingVessel, state: CaseState): VesselView {
     ...(vessel.reagent !== undefined && { lastReagent: vessel.reagent }),
     family: familyOf(vessel.id, state.vessels),
     ...(holds !== undefined && { holds }),
-    drawing: drawn(vessel.drawing, givesWords(state)),
+    drawing: state.subject.kind === 'real' ? described(vessel, state) : drawn(vessel.drawing, givesWords(state)),
   };
+}
+
+/** A real tube takes the colours that were written down of it. */
+function described({ id, drawing }: StandingVessel, { entries }: CaseState): Drawing {
+  const see = entries.filter((e) => e.vessel === id && !e.struck).flatMap((e) => e.observed);
+  return see.length ? asDescribed(see, drawing.mL) : drawing;
 }
 
 /** What may be said of the last operation; of a step of a standard test, of the whole working so far. */
@@ -195,8 +201,10 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     all.slice(all.findLastIndex((x) => x.seq <= after) + 1);
   // With other rules a vessel is told in other words.
   const standing = [...state.vessels.values()];
-  const vessels = state.rulesSeq > after ? standing : newer(standing);
   const simulated = state.subject.kind === 'simulated';
+  const written = new Set(simulated ? [] : newer(state.entries).map((e) => e.vessel));
+  const retold = state.rulesSeq > after || (!simulated && state.struckSeq > after);
+  const vessels = standing.filter((v) => retold || v.seq > after || written.has(v.id));
   const known = reader === 'examiner' || state.status === 'opened-up';
   const showing = simulated ? showingIn(state) : null;
   return {

@@ -1,7 +1,15 @@
 /** The form on which a test is written down: what it can show, one choice each, the likely and the asked-for first. */
 import type { Op } from '../bench/ops';
 import { channelRow, CHANNELS } from '../vocabulary/channels';
-import { type Channel, CHANNEL_IDS, isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
+import {
+  type Channel,
+  CHANNEL_IDS,
+  isNothing,
+  nothingIn,
+  type Observation,
+  type ObservationOf,
+  reworded,
+} from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
 import type { Pattern, StandardTest } from './model';
 import type { HouseRules } from './rules';
@@ -53,16 +61,7 @@ const WAYS = ['paper', 'splint', 'zone', 'through', 'look'] as const;
 /** Words that are said more closely, in the order in which one says them. */
 const CLOSER = ['texture', 'vigour', 'amount', 'clarity', 'position', 'duration'] as const;
 /** Events that are themselves what is told, whatever the colour. */
-const COLOUR_TOLD: readonly (string | undefined)[] = [
-  undefined,
-  'formed',
-  'present',
-  'evolved',
-  'changed',
-  'colour-changed',
-  'sooty',
-  'good',
-];
+const COLOUR_TOLD: readonly (string | undefined)[] = [undefined, 'formed', 'present', 'evolved', 'changed', 'colour-changed'];
 const LOOKED_FOR = 10;
 
 const inDryHeat: readonly Channel[] = ['solid', 'sublimate', 'droplets', 'gas', 'smell'];
@@ -106,6 +105,10 @@ function channelsOf(ops: readonly Op[], watch: readonly Channel[]): Channel[] {
   return CHANNEL_IDS.filter((c) => noticed.has(c));
 }
 
+/** Channels in which a colour and an event are two words of one observation, tapped apart. */
+const JOINED: readonly Channel[] = ['extract', 'soot'];
+export const isJoined = (channel: Channel): boolean => JOINED.includes(channel);
+
 /** An observation as one taps it: what happened and in which colour. */
 function headOf(o: Observation): Observation {
   const words = wordsOf(o);
@@ -123,6 +126,13 @@ function headOf(o: Observation): Observation {
   if (o.channel === 'solid' && colour !== undefined && (event === 'colour-changed' || event === 'unchanged'))
     delete head['event'];
   return head as unknown as Observation;
+}
+
+/** What is tapped for an observation, one after another. */
+function headsOf(o: Observation): Observation[] {
+  if (!isJoined(o.channel)) return [headOf(o)];
+  const { channel, event, colour } = o as ObservationOf<'extract'>;
+  return [...(event ? [{ channel, event }] : []), ...(colour ? [{ channel, colour }] : [])] as Observation[];
 }
 
 const keyOf = (o: Observation): string =>
@@ -159,7 +169,6 @@ const EVENT_OF_COLOUR: Readonly<Partial<Record<Channel, string>>> = {
   layer: 'present',
   gas: 'evolved',
   paper: 'changed',
-  soot: 'sooty',
 };
 
 /** Everything that can be tapped in a channel when it is seen in one way. */
@@ -170,10 +179,7 @@ function allOf(way: Observation, heated: boolean): Observation[] {
     .filter((c) => c !== 'none' || way.channel === 'flame')
     .map((colour) => reworded(way, { ...(event !== undefined && { event }), colour }));
   const events = (Array.isArray(fields['event']) ? (fields['event'] as readonly string[]) : [])
-    .filter(
-      (e) =>
-        coloured.length === 0 || !['formed', 'present', 'evolved', 'changed', 'colour-changed', 'mixed', 'sooty'].includes(e),
-    )
+    .filter((e) => coloured.length === 0 || !['formed', 'present', 'evolved', 'changed', 'colour-changed', 'mixed'].includes(e))
     .filter((e) => heated || way.channel !== 'solid' || !ONLY_HEATED.includes(e))
     .map((e) => reworded(way, { event: e }));
   const smells = way.channel === 'smell' ? (fields['smell'] as readonly string[]).map((smell) => reworded(way, { smell })) : [];
@@ -225,7 +231,7 @@ function lineOf(way: Observation, { ops, test, seen }: Making): FormLine {
     choices.set(keyOf(whole), { ...known, asked: known.asked || asked, weight: known.weight + weight });
   };
   const mine = seen.filter(({ see }) => see.channel === way.channel && within(see));
-  for (const { see, weight } of mine) put(headOf(see), weight);
+  for (const { see, weight } of mine) for (const head of headsOf(see)) put(head, weight);
   for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])
     if (pattern.channel === way.channel)
       for (const o of acceptedBy(pattern)) {

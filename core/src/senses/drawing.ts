@@ -11,7 +11,7 @@ import { type Amount, type Colour, plainWord, type Texture, type Vigour } from '
 import { type Appearance, appearance } from './appearance';
 import { liquidSampleOf, sampleOf } from './colour';
 import type { Drawing } from './drawn';
-import { dryColour, onCoolWall, residueColours } from './dry';
+import { dryColour, grainColours, onCoolWall, residueColours } from './dry';
 
 /** What is seen of a vessel, in words; volumes are those that were put in. */
 export interface Sight {
@@ -22,6 +22,8 @@ export interface Sight {
   /** A heavier liquid below, and the ring at the junction if there is one. */
   readonly beneath?: { readonly mL: number; readonly ring?: Colour };
   readonly dry?: Colour;
+  /** Other grains in a powder that was swept together. */
+  readonly grains?: readonly Colour[];
   readonly sublimate?: Colour;
   readonly droplets?: boolean;
   readonly bubbling?: Vigour;
@@ -43,7 +45,8 @@ const readable = (mL: number): number => Math.round(mL * 20) / 20;
 export function sightText(s: Sight): string {
   const layer = s.layer && `${plainWord(s.layer.colour)} layer ${s.layer.position === 'upper' ? 'on top' : 'below'}`;
   const parts = [
-    s.dry && `dry ${plainWord(s.dry)} solid`,
+    s.dry &&
+      (s.grains?.length ? `dry ${[s.dry, ...s.grains].map(plainWord).join(' and ')} grains` : `dry ${plainWord(s.dry)} solid`),
     s.layer?.position === 'upper' && layer,
     s.liquid && `${plainWord(s.liquid.colour)} ${s.liquid.cloudy ? 'cloudy' : 'clear'} liquid`,
     s.beneath?.ring && `${plainWord(s.beneath.ring)} ring at the junction`,
@@ -68,7 +71,9 @@ export function drawSight(s: Sight): Drawing {
     }),
     ...(s.layer && { layer: { hex: liquid(s.layer.colour), mL: readable(s.layer.mL), position: s.layer.position } }),
     ...(s.beneath && { beneath: { mL: readable(s.beneath.mL), ...(s.beneath.ring && { ring: liquid(s.beneath.ring) }) } }),
-    ...(s.dry && { dry: { hex: swatch(s.dry), fill: DRY_FILL } }),
+    ...(s.dry && {
+      dry: { hex: swatch(s.dry), fill: DRY_FILL, ...(s.grains?.length && { grains: s.grains.map(swatch) }) },
+    }),
     ...(s.sublimate && { sublimate: swatch(s.sublimate) }),
     ...(s.fumes && { fumes: swatch(s.fumes) }),
     text: sightText(s),
@@ -135,6 +140,7 @@ export function sightOf(vessel: Vessel, sample: Sample, noticed: readonly Observ
     ...(vessel.layer && seen.layer && { layer: { colour: seen.layer.word, mL: vessel.layer.mL, position: seen.layer.position } }),
     ...(vessel.beneath && { beneath: { mL: vessel.beneath.mL, ...(seen.ring && { ring: seen.ring.word }) } }),
     ...(dry && { dry }),
+    ...(dry && !vessel.heated && sample.kind === 'solid' && { grains: grainColours(sample).slice(1) }),
     ...(sublimate && { sublimate }),
     ...(vessel.heated?.watery && { droplets: true }),
     ...(gas && { bubbling: gas.vigour ?? 'slow' }),

@@ -106,16 +106,25 @@ export function showingOf(op: Op, see: readonly Observation[]): Showing | null {
 const TEST_ML = 3;
 const LAYER_ML = 1;
 
-/** A tube in which a classification test was done; undefined where nothing of what was seen is in a tube. */
-function tubeOf(see: readonly Observation[]): Drawing | undefined {
-  const IN_TUBE: readonly Channel[] = ['solution', 'precipitate', 'layer', 'ring', 'deposit', 'gas', 'solubility'];
-  if (!see.some((o) => IN_TUBE.includes(o.channel))) return undefined;
-  const sight: { -readonly [K in keyof Sight]: Sight[K] } = { mL: TEST_ML, liquid: { colour: 'colourless', cloudy: false } };
+const IN_TUBE: readonly Channel[] = ['solution', 'precipitate', 'layer', 'ring', 'deposit', 'gas', 'solubility'];
+
+/** What a tube looks like in which all this was seen, one after another. @param mL of liquid in it. */
+function sightBy(see: readonly Observation[], mL: number): Sight {
+  const sight: { -readonly [K in keyof Sight]: Sight[K] } = { mL, liquid: { colour: 'colourless', cloudy: false } };
   for (const o of see) {
     const colour = o.colour ?? 'white';
     if (o.channel === 'solution') sight.liquid = { colour: o.colour ?? 'colourless', cloudy: o.clarity === 'cloudy' };
-    if (o.channel === 'precipitate' && (o.event === 'formed' || o.event === 'persists'))
-      sight.solid = { colour, texture: o.texture ?? 'fine', amount: o.amount ?? 'moderate', settled: false };
+    if (o.channel === 'precipitate') {
+      if (o.event === 'dissolved' || o.event === 'none') delete sight.solid;
+      else if (o.event !== 'partly-dissolved')
+        sight.solid = {
+          ...{ colour, texture: 'fine', amount: 'moderate', settled: false },
+          ...sight.solid,
+          ...(o.colour && { colour: o.colour }),
+          ...(o.texture && { texture: o.texture }),
+          ...(o.amount && { amount: o.amount }),
+        };
+    }
     if (o.channel === 'layer' && o.event === 'present')
       sight.layer = { colour: o.colour ?? 'colourless', mL: LAYER_ML, position: o.position ?? 'upper' };
     if (o.channel === 'ring') sight.beneath = { mL: LAYER_ML, ...(o.event === 'formed' && { ring: colour }) };
@@ -127,8 +136,19 @@ function tubeOf(see: readonly Observation[]): Drawing | undefined {
       sight.solid = { colour: 'off-white', texture: 'fine', amount, settled: false };
     }
   }
-  return drawSight(sight);
+  return sight;
 }
+
+/** A tube in which a classification test was done; undefined where nothing of what was seen is in a tube. */
+function tubeOf(see: readonly Observation[]): Drawing | undefined {
+  return see.some((o) => IN_TUBE.includes(o.channel)) ? drawSight(sightBy(see, TEST_ML)) : undefined;
+}
+
+/** A real tube as the person described it: nobody else has seen it. @param mL that were put in. */
+export const asDescribed = (see: readonly Observation[], mL: number): Drawing => {
+  const { bubbling: _, ...rest } = sightBy(see, mL);
+  return drawSight(rest);
+};
 
 /** Read or smelt or seen in a flame, not in a tube. */
 const READ_OFF: readonly Channel[] = ['smell', 'temperature', 'measurement', 'soot', 'paper', 'flame', 'solid'];

@@ -11,7 +11,7 @@ export type Action =
       readonly do:
         'list-jars' | 'list-cases' | 'create-case' | 'house-rules' | 'read-handbook' | 'read-library' | 'write-library';
     }
-  | { readonly do: 'read-case' | 'append-event'; readonly owner: string };
+  | { readonly do: 'read-case' | 'append-event' | 'archive-case'; readonly owner: string };
 
 declare module 'express-serve-static-core' {
   interface Request {
@@ -53,6 +53,7 @@ export function may(person: Person, action: Action): boolean {
       return true;
     case 'read-case':
     case 'append-event':
+    case 'archive-case':
       return action.owner === person.id;
   }
 }

@@ -1,5 +1,5 @@
 /** What people do with cases: begin, read and go on with them. */
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
@@ -10,7 +10,7 @@ import { nameSample } from '#core/record/recording';
 import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/record/view';
 import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
-import type { Append, CaseChanges, CaseSummary, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
+import type { Append, CaseChanges, CaseSummary, ListedCase, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
 import { must } from '../access/access';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -58,10 +58,17 @@ export class Cases {
     this.documents = new CaseDocuments(db);
   }
 
-  async list(person: Person): Promise<CaseSummary[]> {
+  async list(person: Person): Promise<ListedCase[]> {
     must(person, { do: 'list-cases' });
     const rows = await store.casesOf(this.db, person.id);
-    return rows.map((row) => summaryOf(row.id, row.created_at, row.digest));
+    return rows.map((row) => ({ ...summaryOf(row.id, row.created_at, row.digest), archived: row.archived }));
+  }
+
+  /** Puts a case out of the way, or back; its record is as it was. */
+  async archive(person: Person, id: string, archived: boolean): Promise<void> {
+    const { owner } = await this.read(person, id);
+    must(person, { do: 'archive-case', owner });
+    await store.archive(this.db, id, archived);
   }
 
   /** The case as it is now. @throws HttpProblem when there is none that the person may read. */
@@ -101,11 +108,21 @@ export class Cases {
     }
     if ('structure' in asked) {
       const { name, smiles, grams } = asked.structure;
-      return { name, look: 'set by its structure', subject: { sample: { smiles, grams } } };
+      return this.setBy(name, { smiles, grams });
+    }
+    if ('salts' in asked) return this.setBy(asked.salts.name, { salts: asked.salts.salts });
+    if ('random' in asked) {
+      const sample = await this.bench.run('drawUnknown', asked.random, OPERATION_SECONDS);
+      return this.setBy(`Unknown ${randomInt(100, 1000)}`, sample);
     }
     const jar = await store.findJar(this.db, asked.jar);
     if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
     return { name: jar.name, look: jar.look, subject: { sample: jar.sample } };
+  }
+
+  /** A sample of which the label says only what anyone sees. */
+  private async setBy(name: string, sample: SampleSpec): Promise<{ name: string; look: string; subject: Subject }> {
+    return { name, look: await this.bench.run('looksLike', sample, OPERATION_SECONDS), subject: { sample } };
   }
 
   private async begin(person: Person, name: string, look: string, subject: Subject, rules: HouseRules): Promise<CaseDocument> {

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import * as z from 'zod';
-import { appendSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
+import { appendSchema, archivingSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
@@ -41,6 +41,11 @@ export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: C
   router.get('/cases/:id', async (req, res) => {
     const after = check(afterSchema, req.query['after']);
     res.json(await cases.changes(actor(req), caseId(req.params.id), after));
+  });
+  router.put('/cases/:id/archived', async (req, res) => {
+    const { archived } = check(archivingSchema, req.body);
+    await cases.archive(actor(req), caseId(req.params.id), archived);
+    res.json({ archived });
   });
   router.post('/cases/:id/events', async (req, res) => {
     const request = check(appendSchema, req.body);

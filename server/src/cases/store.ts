@@ -25,11 +25,16 @@ export interface ListedCase {
   readonly id: string;
   readonly created_at: Date;
   readonly digest: CaseDigest;
+  readonly archived: boolean;
 }
 
 export async function casesOf(db: Queryable, owner: string): Promise<ListedCase[]> {
-  const sql = 'select id, created_at, digest from "case" where owner = $1 order by created_at desc';
+  const sql = 'select id, created_at, digest, archived from "case" where owner = $1 order by created_at desc';
   return (await db.query<ListedCase>({ name: 'cases-of', text: sql, values: [owner] })).rows;
+}
+
+export async function archive(db: Queryable, id: string, archived: boolean): Promise<void> {
+  await db.query('update "case" set archived = $2 where id = $1', [id, archived]);
 }
 
 export interface CaseHead {

@@ -18,28 +18,38 @@ const PERSON: Person = { id: '5f0c7c1e-6a2d-4b8e-9d35-2f1f8f0a7c11', name: 'Ilse
 interface Inferred {
   readonly test: string;
   readonly inference: string;
+  /** In the person's own words, beside those of the form. */
+  readonly note?: string;
+  readonly unsure?: true;
+  /** What the person took it for, where that is not what it showed; struck afterwards, with this reason. */
+  readonly mistaken?: { readonly for: readonly Observation[]; readonly struck: string };
 }
 
 const IN_PROGRESS: readonly Inferred[] = [
   { test: 'look', inference: 'A coloured metal: nickel, copper, iron or chromium.' },
   { test: 'solution-water', inference: 'Water takes all of it.' },
-  { test: 'flame', inference: 'No alkali metal, no copper, no barium.' },
+  {
+    test: 'flame',
+    inference: 'Sodium?',
+    mistaken: { for: [{ channel: 'flame', colour: 'yellow' }], struck: 'The wire was not clean: it gave the same alone.' },
+  },
+  { test: 'flame', inference: 'Nothing but the burner, with a clean wire.', note: 'Three dips in acid first.' },
   { test: 'ammonium', inference: 'No ammonium; a pale-green hydroxide.' },
   { test: 'carbonate-extract', inference: 'The metal stays behind.' },
   { test: 'barium-acid', inference: 'Sulfate.' },
   { test: 'hydroxide', inference: 'Not aluminium, zinc or lead: stays in excess.' },
-  { test: 'ammonia', inference: 'An ammine: nickel or copper, and copper is deeper.' },
+  { test: 'ammonia', inference: 'An ammine: nickel or copper, and copper is deeper.', unsure: true },
 ];
 
 const CONCLUDED: readonly Inferred[] = [
   { test: 'look', inference: 'No coloured ion.' },
   { test: 'solution-water', inference: 'Water takes all of it.' },
-  { test: 'flame', inference: 'Livid blue: perhaps lead.' },
+  { test: 'flame', inference: 'Livid blue: perhaps lead.', unsure: true },
   { test: 'carbonate-extract', inference: 'The metal stays behind.' },
   { test: 'brown-ring', inference: 'Nitrate.' },
   { test: 'group-1', inference: 'Silver, lead or mercury(I).' },
   { test: 'lead-hot-water', inference: 'Lead.' },
-  { test: 'lead-iodide', inference: 'Golden: lead.' },
+  { test: 'lead-iodide', inference: 'Golden: lead.', note: 'Spangles came back as it cooled.' },
   { test: 'lead-chromate', inference: 'With the iodide, lead.' },
 ];
 
@@ -51,13 +61,14 @@ const ORGANIC: readonly Inferred[] = [
   { test: 'sodium-fusion', inference: 'Clear and colourless: good.' },
   { test: 'nitrogen-iron', inference: 'Blue in acid: nitrogen.' },
   { test: 'sulfur-lead', inference: 'No sulfur.' },
-  { test: 'halogen-silver', inference: 'Cream: bromide?' },
+  { test: 'halogen-silver', inference: 'Cream: bromide?', unsure: true },
   { test: 'halogen-layer', inference: 'Bromine.' },
   { test: 'silver-nitrate-ethanol', inference: 'On the ring, not on a chain.' },
 ];
 
 class Scribe {
   private seq = 1;
+  private entries = 0;
   private readonly vessels = new Set<string>();
 
   constructor(
@@ -73,7 +84,7 @@ class Scribe {
   }
 
   /** Works a standard test step by step and writes down what it showed. */
-  async work({ test: id, inference }: Inferred): Promise<void> {
+  async work({ test: id, inference, note, unsure, mistaken }: Inferred): Promise<void> {
     const test = testById.get(id)!;
     const layout = layOut(test, DEFAULT_RULES, [...this.vessels]);
     if ('missing' in layout) throw new Error(`${id} needs ${layout.missing}`);
@@ -85,15 +96,24 @@ class Scribe {
         payload: { op: onVessels(op, tubes), test: id, run: { id: run, step, tubes } },
       });
     const used = tubes['1'] ?? tubes['@'];
-    const observed = telling(lastSeen((await this.cases.read(PERSON, this.id)).state));
-    await this.write({ kind: 'entry', payload: { test: id, ...(used && { vessel: used }), observed, inference } });
+    const observed = mistaken ? [...mistaken.for] : telling(lastSeen((await this.cases.read(PERSON, this.id)).state));
+    const payload = { test: id, ...(used && { vessel: used }), observed, inference };
+    await this.write({
+      kind: 'entry',
+      payload: { ...payload, ...(note && { note }), ...(unsure && { confidence: 'unsure' as const }) },
+    });
+    this.entries++;
+    if (mistaken) await this.write({ kind: 'strike', payload: { entry: this.entries, reason: mistaken.struck } });
   }
 }
+
+/** Amounts, vigour and how long are left out by most people. */
+const plain = ({ amount: _, vigour: __, duration: ___, clarity: ____, ...o }: Observation): Observation => o as Observation;
 
 /** What a person would write of all that a test showed: what happened, or that nothing did. */
 function telling(seen: readonly Observation[]): Observation[] {
   const positive = seen.filter((o) => o.event !== 'none' && o.event !== 'unchanged');
-  return (positive.length ? positive : [...seen]).slice(0, 4);
+  return (positive.length ? positive : [...seen]).slice(0, 3).map(plain);
 }
 
 async function worked(

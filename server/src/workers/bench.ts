@@ -1,6 +1,7 @@
 /** What needs the simulator or reads structures, done in a thread of its own. */
 import { BenchError } from '#core/bench/error';
 import type { Op } from '#core/bench/ops';
+import type { SampleSpec } from '#core/bench/sample';
 import { reckon, type Reckoning } from '#core/bench/reckon';
 import { NotConverged } from '#core/equilibrium/solver';
 import type { ListFormat } from '#core/exchange/formats';
@@ -9,6 +10,7 @@ import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/smiles';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
+import { drawUnknown, type Level, looksLike } from '#core/reasoning/unknown';
 import type { HouseRules } from '#core/scheme/rules';
 import {
   beginWorking,
@@ -62,6 +64,8 @@ export const tasks = {
       const working = beginWorking(subject);
       return { rest: toSnapshot(working).rest, event: openedEvent(working, label, rules, chemistry) };
     }),
+  drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
+  looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),
   reckon: (asked: Tube): Done<Reckoning> => attempt(() => reckoned(asked)),
   drawStructure: (smiles: string): Done<string> => attempt(() => drawStructure(smiles)),

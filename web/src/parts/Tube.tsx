@@ -167,6 +167,10 @@ function Solid({ drawing, top, bottom }: { drawing: NonNullable<Drawing['solid']
 }
 
 /** The tube alone; `text` is its description, empty when something around it says it already. */
+/** Grains of several powders lie among each other. */
+const grainOf = ({ hex, grains = [] }: NonNullable<Drawing['dry']>, i: number): string =>
+  [hex, ...grains][i % (grains.length + 1)]!;
+
 export function Tube({ drawing, className, text }: { drawing: Drawing; className?: string; text?: string }) {
   const id = useId();
   const b = bands(drawing);
@@ -248,7 +252,7 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
               <path
                 key={i}
                 d={`M${20 + g.x * 60} ${BOTTOM - 32 + g.y * 26} l2.5 2 l-2 2.6 l-2.6 -1.6 Z`}
-                fill={drawing.dry!.hex}
+                fill={grainOf(drawing.dry!, i)}
                 stroke="#26313c"
                 strokeOpacity={0.3}
                 strokeWidth={0.6}

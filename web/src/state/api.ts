@@ -5,12 +5,13 @@ import {
   type Append,
   type CaseChanges,
   caseChangesSchema,
-  caseSummarySchema,
   compoundSchema,
   type Effort,
   equationsSchema,
   givenSchema,
+  archivingSchema,
   importedSchema,
+  listedCaseSchema,
   type importSchema,
   jarSchema,
   type NewCase,
@@ -61,11 +62,13 @@ export function createApi(base = '') {
     return schema.parse(await response.json()) as z.infer<T>;
   }
   return {
-    cases: () => call(z.array(caseSummarySchema), '/cases'),
+    cases: () => call(z.array(listedCaseSchema), '/cases'),
     jars: () => call(z.array(jarSchema), '/jars'),
     /** What happened in a case after an event; all of it after 0. */
     changes: (id: string, after: number): Promise<CaseChanges> => call(caseChangesSchema, `/cases/${id}?after=${after}`),
     create: (asked: NewCase): Promise<CaseChanges> => call(caseChangesSchema, '/cases', { body: asked }),
+    archive: (id: string, archived: boolean) =>
+      call(archivingSchema, `/cases/${id}/archived`, { body: { archived }, method: 'PUT' }),
     append: (id: string, request: Append): Promise<CaseChanges> =>
       call(caseChangesSchema, `/cases/${id}/events`, { body: request }),
     reasoning: (id: string, effort: Effort, signal: AbortSignal) =>

@@ -1,5 +1,5 @@
 /** What a tap on the form makes of the list of what was seen. */
-import { type Choice, type FormLine, sameTap, saysNothing } from '#core/scheme/form';
+import { type Choice, type FormLine, isJoined, sameTap, saysNothing } from '#core/scheme/form';
 import { type Observation, reworded } from '#core/vocabulary/observation';
 
 type List = readonly Observation[];
@@ -10,12 +10,37 @@ const inLine = (o: Observation, line: FormLine): boolean =>
 /** Those of a list that belong to a line of the form, by their places in the list. */
 export const placesOf = (list: List, line: FormLine): number[] => list.flatMap((o, i) => (inLine(o, line) ? [i] : []));
 
-export const isOn = (list: List, line: FormLine, { words }: Choice): boolean =>
-  list.some((o) => inLine(o, line) && sameTap(o, words));
+type Words = Readonly<Record<string, unknown>>;
+const wordsOf = (o: Observation): Words => o as unknown as Words;
+const ownWords = (line: FormLine, { words }: Choice): [string, unknown][] =>
+  Object.entries(words).filter(([field]) => !(field in line.fixed));
+
+/** Does an observation say what a tap says? */
+const says = (o: Observation, line: FormLine, choice: Choice): boolean =>
+  inLine(o, line) &&
+  (isJoined(line.channel)
+    ? ownWords(line, choice).every(([field, word]) => wordsOf(o)[field] === word)
+    : sameTap(o, choice.words));
+
+export const isOn = (list: List, line: FormLine, choice: Choice): boolean => list.some((o) => says(o, line, choice));
+
+/** In a channel whose words stand in one observation, the tap puts its word there or takes it out. */
+function joined(list: List, line: FormLine, choice: Choice): Observation[] {
+  const own = ownWords(line, choice);
+  const out = isOn(list, line, choice);
+  const known = list.find((o) => inLine(o, line)) ?? line.fixed;
+  const now = reworded(
+    known,
+    Object.fromEntries(own.map(([field, word]) => [field, out ? undefined : word])) as Record<string, string>,
+  );
+  const left = Object.entries(now).some(([field, word]) => !(field in line.fixed) && word !== undefined);
+  return [...list.filter((o) => !inLine(o, line)), ...(left ? [now] : [])];
+}
 
 /** Says what was tapped, or takes it back when it is said already; what happened takes the place of "nothing". */
 export function tapped(list: List, line: FormLine, choice: Choice): Observation[] {
-  if (isOn(list, line, choice)) return list.filter((o) => !(inLine(o, line) && sameTap(o, choice.words)));
+  if (isJoined(line.channel)) return joined(list, line, choice);
+  if (isOn(list, line, choice)) return list.filter((o) => !says(o, line, choice));
   const nothing = saysNothing(choice.words);
   const kept = list.filter((o) => !inLine(o, line) || (!nothing && !saysNothing(o)));
   const { words } = choice;

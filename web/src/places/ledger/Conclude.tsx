@@ -1,29 +1,90 @@
+import { X } from 'lucide-react';
 import { useState } from 'react';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
-import type { CaseView } from '#contract';
+import { bearingOn, beforeSigning, type Claim, formulaAgainst } from '#core/reasoning/before-signing';
 import { nameOf } from '#core/senses/names';
+import type { CaseView, SuspectView } from '#contract';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
-import { Button } from '../../parts/ui';
-import type { OpenCase } from '../../state/case';
-
-type Found = NonNullable<CaseView['report']>['found'][number];
-
-function readEvidence(text: string): number[] {
-  return [...new Set((text.match(/\d+/g) ?? []).map(Number))].filter((n) => n > 0);
-}
+import { Mark } from '../../parts/Mark';
+import { Button, Chip } from '../../parts/ui';
+import { type OpenCase, useReasoning } from '../../state/case';
+import { inOrder } from '../suspects/order';
+import { testTitle } from '../suspects/titles';
 
 const CLAIMS = [
   { value: 'confirmed', name: 'present' },
   { value: 'may-be-present', name: 'may be present' },
 ];
 
-/** Ion by ion, each with the numbered entries that show it. */
+const STANDING: readonly SuspectView['state'][] = ['conflict', 'confirmed', 'indicated', 'hinted'];
+
+/** Entries to tick as evidence: those that bear on the suspect first, with what they weigh; the rest after them. */
+function EvidenceTicks({
+  view,
+  suspect,
+  ticked,
+  change,
+}: {
+  view: CaseView;
+  suspect: SuspectView | undefined;
+  ticked: readonly number[];
+  change: (ticked: number[]) => void;
+}) {
+  const standing = view.entries.filter((e) => !e.struck).map((e) => e.number);
+  const bearing = suspect ? bearingOn(suspect).filter((b) => standing.includes(b.entry)) : [];
+  const rest = standing.filter((n) => !bearing.some((b) => b.entry === n));
+  const tick = (n: number) => change(ticked.includes(n) ? ticked.filter((t) => t !== n) : [...ticked, n].sort((a, b) => a - b));
+  const named = (n: number) => testTitle(view.entries[n - 1]!.test);
+  return (
+    <fieldset className="mt-3">
+      <legend className="text-sm text-muted">
+        Entries that show it{bearing.length > 0 && ', those that weigh most first (decibans)'}
+      </legend>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {bearing.map(({ entry, decibans }) => (
+          <Chip key={entry} small on={ticked.includes(entry)} onClick={() => tick(entry)}>
+            <strong>{entry}</strong> {named(entry)}
+            <span className="tabular-nums opacity-80">
+              {decibans > 0 ? '+' : '−'}
+              {Math.abs(decibans).toFixed(0)}
+            </span>
+          </Chip>
+        ))}
+        {rest.map((n) => (
+          <Chip key={n} small on={ticked.includes(n)} onClick={() => tick(n)} title={named(n)}>
+            <strong>{n}</strong> {bearing.length ? '' : named(n)}
+          </Chip>
+        ))}
+        {!standing.length && <p className="text-sm text-muted">Nothing is written yet that could show anything.</p>}
+      </div>
+    </fieldset>
+  );
+}
+
+/** What a reader would ask before it is signed. */
+function BeforeSigning({ said }: { said: readonly string[] }) {
+  if (!said.length) return null;
+  return (
+    <div role="status" className="mt-4 rounded-lg border border-rust bg-paper px-4 py-3 text-sm">
+      <h3 className="font-sans font-bold">Before you sign</h3>
+      <ul className="mt-1 list-disc space-y-0.5 pl-5">
+        {said.map((s) => (
+          <li key={s}>{s.charAt(0).toUpperCase() + s.slice(1).replace(/\.$/, '')}.</li>
+        ))}
+      </ul>
+      <p className="mt-1 text-muted">You can sign all the same: it is your report.</p>
+    </div>
+  );
+}
+
+/** Ion by ion, each with the entries that show it; what is left unexplained is told before it is signed. */
 export function Conclude({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
-  const [found, setFound] = useState<Found[]>([]);
+  const { data } = useReasoning(view);
+  const [found, setFound] = useState<Claim[]>([]);
   const [ion, setIon] = useState<string>('');
-  const [claim, setClaim] = useState<Found['claim']>('confirmed');
-  const [evidence, setEvidence] = useState('');
+  const [claim, setClaim] = useState<Claim['claim']>('confirmed');
+  const [evidence, setEvidence] = useState<number[]>([]);
   const [formula, setFormula] = useState('');
   const [remarks, setRemarks] = useState('');
   const [signed, setSigned] = useState('');
@@ -31,20 +92,34 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
 
   const compound = view.summary.matter === 'compound';
   const what = compound ? 'Element or group' : 'Ion';
+  const reasoned = data?.waiting === null ? data : null;
+  const suspects = reasoned?.suspects ?? [];
+  const likely = inOrder(suspects).filter((s) => STANDING.includes(s.state) && !found.some((f) => f.ion === s.id));
   const choices: Readonly<Record<string, readonly string[]>> = compound
     ? { Elements: TESTED_ELEMENTS, Groups: ['carbohydrate', ...Object.keys(GROUPS)] }
     : { Cations: CATIONS, Anions: ANIONS };
+  const asked = [
+    ...(reasoned && found.length
+      ? beforeSigning({
+          claims: found,
+          suspects,
+          conflicts: reasoned.conflicts,
+          entries: view.entries.filter((e) => !e.struck).map((e) => e.number),
+        })
+      : []),
+    ...(compound || !found.length ? [] : formulaAgainst(formula, found)),
+  ];
 
-  const addIon = () => {
-    const numbers = readEvidence(evidence);
-    if (!ion) return setSaid(`Choose an ${what.toLowerCase()}.`);
-    if (!numbers.length) return setSaid('Name the entries that show it, such as 3, 4.');
-    const missing = numbers.find((n) => !view.entries[n - 1] || view.entries[n - 1]!.struck);
-    if (missing) return setSaid(`Entry ${missing} ${view.entries[missing - 1] ? 'is struck' : 'does not exist'}; name another.`);
-    setFound([...found.filter((f) => f.ion !== ion), { ion, claim, evidence: numbers }]);
-    setIon('');
-    setEvidence('');
+  const choose = (id: string) => {
+    setIon(id);
+    setEvidence([]);
     setSaid(null);
+  };
+  const addIon = () => {
+    if (!ion) return setSaid(`Choose an ${what.toLowerCase()}.`);
+    if (!evidence.length) return setSaid('Tick the entries that show it.');
+    setFound([...found.filter((f) => f.ion !== ion), { ion, claim, evidence }]);
+    choose('');
   };
   const sign = async () => {
     if (!found.length) return setSaid(`Add at least one ${what.toLowerCase()} with its evidence.`);
@@ -53,7 +128,7 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
     await append({
       kind: 'conclusion',
       payload: {
-        found,
+        found: found.map((f) => ({ ...f, evidence: [...f.evidence] })),
         signed: signed.trim(),
         ...(formula.trim() && { formula: formula.trim() }),
         ...(remarks.trim() && { remarks: remarks.trim() }),
@@ -64,23 +139,34 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
   return (
     <section aria-label="Conclude" className="no-print mt-8 border-t border-rule pt-6">
       <h2 className="text-2xl">Conclude</h2>
-      <p className="text-sm text-muted">Keep what is shown apart from what only may be there, and name the entries for each.</p>
-      <ul className="mt-3 flex flex-wrap gap-2">
+      <p className="text-sm text-muted">Keep what is shown apart from what only may be there, and tick the entries for each.</p>
+      <ul className="mt-3 space-y-1">
         {found.map((f) => (
-          <li key={f.ion} className="rounded-full bg-wash px-3 py-1.5 text-sm">
-            <strong>{nameOf(f.ion)}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries{' '}
-            {f.evidence.join(', ')}{' '}
+          <li key={f.ion} className="flex max-w-xl items-center justify-between gap-3 rounded-lg bg-wash pl-3 text-sm">
+            <span>
+              <strong>{nameOf(f.ion)}</strong> {f.claim === 'confirmed' ? 'present' : 'may be present'}, entries{' '}
+              {f.evidence.join(', ')}
+            </span>
             <button
               type="button"
-              className="underline"
+              className="grid size-11 place-items-center"
               aria-label={`Take ${nameOf(f.ion)} out`}
               onClick={() => setFound(found.filter((x) => x !== f))}
             >
-              remove
+              <X size={15} aria-hidden />
             </button>
           </li>
         ))}
       </ul>
+      {likely.length > 0 && (
+        <div className="mt-3 flex flex-wrap gap-1.5" role="group" aria-label="Standing out">
+          {likely.map((s) => (
+            <Chip key={s.id} small on={ion === s.id} onClick={() => choose(s.id)}>
+              <Mark state={s.state} /> {nameOf(s.id)}
+            </Chip>
+          ))}
+        </div>
+      )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <ChoiceField
           label={what}
@@ -90,25 +176,18 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
             ...Object.entries(choices).flatMap(([group, ids]) => ids.map((id) => ({ value: id, name: nameOf(id), group }))),
           ]}
           value={ion}
-          onChange={(e) => setIon(e.target.value)}
+          onChange={(e) => choose(e.target.value)}
         />
         <ChoiceField
           label="Claim"
           labelClass="text-muted"
           options={CLAIMS}
           value={claim}
-          onChange={(e) => setClaim(e.target.value as Found['claim'])}
-        />
-        <TextField
-          label="Evidence"
-          className="w-40"
-          labelClass="text-muted"
-          value={evidence}
-          placeholder="entries, e.g. 3, 5"
-          onChange={(e) => setEvidence(e.target.value)}
+          onChange={(e) => setClaim(e.target.value as Claim['claim'])}
         />
         <Button onClick={addIon}>Add the {what.toLowerCase()}</Button>
       </div>
+      {ion && <EvidenceTicks view={view} suspect={suspects.find((s) => s.id === ion)} ticked={evidence} change={setEvidence} />}
       <div className="mt-4 grid gap-3 sm:grid-cols-2">
         <TextField
           label={compound ? 'Proposed compound' : 'Proposed formula'}
@@ -134,6 +213,7 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
           onChange={(e) => setRemarks(e.target.value)}
         />
       </div>
+      <BeforeSigning said={asked} />
       <Wrong>{said}</Wrong>
       <Button look="solid" className="mt-4" onClick={() => void sign()}>
         Sign the report

@@ -13,6 +13,9 @@ function shade(decibans: number): string {
   return size > 10 ? 'bg-[#3c4b5e] text-white' : 'bg-[#a9b5c4] text-[#1b2430]';
 }
 
+/** What is open is in the table only when an entry moved it as much, in decibans. */
+const MOVED_OPEN = 5;
+
 /** Entries across, ions down: which entry moved which ion, and by how much. */
 export function Matrix({
   suspects,
@@ -26,7 +29,9 @@ export function Matrix({
   const id = useCaseId();
   const used = entries.filter((e) => !e.struck);
   const rows = suspects.filter(
-    (c) => c.because.some((b) => Math.abs(b.decibans) >= 1) && (c.state !== 'ruled-out' || c.id === chosen),
+    (c) =>
+      c.id === chosen ||
+      (c.state !== 'ruled-out' && c.because.some((b) => Math.abs(b.decibans) >= (c.state === 'open' ? MOVED_OPEN : 1))),
   );
   if (!used.length || !rows.length) return null;
   return (

@@ -7,6 +7,10 @@ import { Mark, MARK_WORDS } from '../../parts/Mark';
 import { useCaseId } from '../../state/case';
 import { percent } from './percent';
 
+/** Of those still open, so many are shown when the record has moved them. */
+const MOST_OPEN = 5;
+const isCation = (id: string) => id.endsWith('+');
+
 function Suspect({ s, chosen }: { s: SuspectView; chosen: boolean }) {
   const id = useCaseId();
   return (
@@ -39,21 +43,42 @@ const Rows = ({ of, chosen }: { of: readonly SuspectView[]; chosen: SuspectView 
   </ul>
 );
 
-/** Every suspect with its state; those that are ruled out are folded away. */
-export function SuspectList({ of, chosen }: { of: readonly SuspectView[]; chosen: SuspectView }) {
+function Folded({ name, of, chosen }: { name: string; of: readonly SuspectView[]; chosen: SuspectView }) {
+  if (!of.length) return null;
+  return (
+    <details className="group" open={of.includes(chosen)}>
+      <summary className="flex min-h-11 cursor-pointer items-center px-2.5 text-sm font-bold text-rust">
+        {name} ({of.length})
+        <ChevronDown size={16} className="ml-1 group-open:rotate-180" aria-hidden />
+      </summary>
+      <Rows of={of} chosen={chosen} />
+    </details>
+  );
+}
+
+/** An entry has moved it by so many decibans. */
+const MOVED = 3;
+const hasMoved = (s: SuspectView) => s.state !== 'open' || s.because.some((b) => Math.abs(b.decibans) >= MOVED);
+
+/** Those that the record has moved; the rest is one line, and what is ruled out another. */
+export function SuspectList({ of, chosen, compound }: { of: readonly SuspectView[]; chosen: SuspectView; compound: boolean }) {
   const out = of.filter((s) => s.state === 'ruled-out');
+  const open = of.filter((s) => s.state === 'open');
+  // Many that one colour moved a little say less than their number: the likeliest stand for them.
+  const moved = open.filter(hasMoved).slice(0, MOST_OPEN);
+  const still = open.filter((s) => !moved.includes(s));
   return (
     <nav aria-label="All suspects" className="lg:max-h-[70dvh] lg:overflow-y-auto">
-      <Rows of={of.filter((s) => s.state !== 'ruled-out')} chosen={chosen} />
-      {out.length > 0 && (
-        <details className="group" open={chosen.state === 'ruled-out'}>
-          <summary className="flex min-h-11 cursor-pointer items-center px-2.5 text-sm font-bold text-rust">
-            Ruled out ({out.length})
-            <ChevronDown size={16} className="ml-1 group-open:rotate-180" aria-hidden />
-          </summary>
-          <Rows of={out} chosen={chosen} />
-        </details>
+      <Rows of={[...of.filter((s) => s.state !== 'ruled-out' && s.state !== 'open'), ...moved]} chosen={chosen} />
+      {compound ? (
+        <Folded name="Still open" of={still} chosen={chosen} />
+      ) : (
+        <>
+          <Folded name="Cations still open" of={still.filter((s) => isCation(s.id))} chosen={chosen} />
+          <Folded name="Anions still open" of={still.filter((s) => !isCation(s.id))} chosen={chosen} />
+        </>
       )}
+      <Folded name="Ruled out" of={out} chosen={chosen} />
     </nav>
   );
 }

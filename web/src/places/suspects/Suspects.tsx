@@ -138,7 +138,7 @@ export function Suspects() {
         </p>
       )}
       <div className="grid gap-6 lg:grid-cols-[17rem_minmax(0,1fr)_21rem]">
-        <SuspectList of={sorted} chosen={chosen} />
+        <SuspectList of={sorted} chosen={chosen} compound={compound} />
         <Evidence s={chosen} view={view} />
         <Next reasoned={data} view={view} />
       </div>

@@ -1,0 +1,75 @@
+/** Unknowns drawn at random by how hard they are, and what the label of any sample may say of how it looks. */
+import { openBench, perform } from '../bench/bench';
+import type { SampleSpec } from '../bench/sample';
+import { LIBRARY } from '../organic/library';
+import { observe } from '../senses/perceive';
+import { sayAll } from '../senses/sentences';
+import { groupsOf, structureOf } from '../organic/structure';
+import { FORMS, type Form } from './hypotheses';
+import { weightOf } from './priors';
+
+/** Common salts of two ions; any form of a salt; two of them swept together; a compound with one group or two; with more. */
+export const LEVELS = ['common-salt', 'any-salt', 'mixture', 'simple-compound', 'any-compound'] as const;
+export type Level = (typeof LEVELS)[number];
+
+const COMMON_SHARE = 0.25;
+const COMPOUND_GRAMS = 5;
+const MOST_GROUPS = 2;
+
+const byCommonness = [...FORMS].sort((a, b) => weightOf(b) - weightOf(a));
+const common = byCommonness.filter((f) => f.ions.length === 2).slice(0, Math.round(FORMS.length * COMMON_SHARE));
+
+/** Picks by weight. @param random a number in 0…1. */
+function pick(forms: readonly Form[], random: () => number): Form {
+  let left = random() * forms.reduce((sum, f) => sum + weightOf(f), 0);
+  return forms.find((f) => (left -= weightOf(f)) <= 0) ?? forms.at(-1)!;
+}
+
+const salts = ({ sample }: Form) => ('salts' in sample ? sample.salts : []);
+
+/** Two salts that share no ion, the one twice as much as the other. */
+function mixed(random: () => number): SampleSpec {
+  const one = pick(common, random);
+  const other = pick(
+    common.filter((f) => !f.ions.some((ion) => one.ions.includes(ion))),
+    random,
+  );
+  return { salts: [...salts(one).map((s) => ({ ...s, grams: 2 })), ...salts(other).map((s) => ({ ...s, grams: 1 }))] };
+}
+
+function compound(few: boolean, random: () => number): SampleSpec {
+  const fits = ({ smiles }: (typeof LIBRARY)[number]) => {
+    const groups = groupsOf(structureOf(smiles)).length;
+    return groups > 0 && groups <= MOST_GROUPS === few;
+  };
+  const list = LIBRARY.filter(fits);
+  return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: COMPOUND_GRAMS };
+}
+
+/** @param random numbers in 0…1. */
+export function drawUnknown(level: Level, random: () => number): SampleSpec {
+  switch (level) {
+    case 'common-salt':
+      return pick(common, random).sample;
+    case 'any-salt':
+      return FORMS[Math.floor(random() * FORMS.length)]!.sample;
+    case 'mixture':
+      return mixed(random);
+    case 'simple-compound':
+      return compound(true, random);
+    case 'any-compound':
+      return compound(false, random);
+  }
+}
+
+/**
+ * What anyone sees of a sample before the first test: its label says no more.
+ * @throws BenchError when there is no such sample.
+ */
+export function looksLike(sample: SampleSpec): string {
+  const bench = openBench(sample);
+  const op =
+    'salts' in sample ? ({ op: 'take-solid', to: 'A', grams: 0.05 } as const) : ({ op: 'test', test: 'compound-look' } as const);
+  const seen = observe(perform(bench, op).happened).filter((o) => o.channel === 'solid' || o.channel === 'solution');
+  return sayAll(seen).slice(0, -1).toLowerCase() || 'not remarkable';
+}

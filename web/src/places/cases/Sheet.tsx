@@ -1,0 +1,56 @@
+import { Archive, ArchiveRestore } from 'lucide-react';
+import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
+import { Link } from 'react-router';
+import type { ListedCase } from '#contract';
+import { Formula } from '../../parts/Formula';
+import { Mark } from '../../parts/Mark';
+
+const FIRST_SUSPECTS = 6;
+
+export const progressOf = (c: ListedCase): 'concluded' | 'in progress' | 'not begun' =>
+  c.concluded ? 'concluded' : c.entries ? 'in progress' : 'not begun';
+
+/** One case in the list. */
+export function Sheet({ of: c, archive }: { of: ListedCase; archive: (archived: boolean) => void }) {
+  return (
+    <li className="relative">
+      <Link
+        to={`/cases/${c.id}/${c.concluded ? 'ledger' : 'bench'}`}
+        className="flex h-full flex-col rounded-xl border border-rule bg-paper p-5 shadow-[0_1px_0_var(--rule)] hover:border-rust"
+      >
+        <div className="flex items-baseline justify-between gap-3">
+          <h2 className="text-2xl">{c.name}</h2>
+          <span className="text-sm text-muted">{progressOf(c)}</span>
+        </div>
+        <p className="font-display text-lg text-muted italic">{c.look}</p>
+        <p className="mt-3 text-sm text-muted">
+          {c.kind === 'real' ? 'Real' : 'Simulated unknown'} {c.matter} · {c.entries} {c.entries === 1 ? 'entry' : 'entries'} ·{' '}
+          {c.left.toFixed(2)} {c.unit} left
+        </p>
+        <p className="mt-3 flex min-h-7 flex-wrap items-center gap-x-4 gap-y-1 text-rust">
+          {c.hinted.slice(0, FIRST_SUSPECTS).map((ion) => (
+            <span key={ion} className="inline-flex items-center gap-1.5 font-bold">
+              <Mark state={c.concluded ? 'confirmed' : 'hinted'} /> <Formula of={ion} />
+            </span>
+          ))}
+          {c.hinted.length > FIRST_SUSPECTS && (
+            <span className="text-sm text-muted">and {c.hinted.length - FIRST_SUSPECTS} more</span>
+          )}
+          {!c.hinted.length && <span className="text-sm text-muted">Nothing suspected yet</span>}
+        </p>
+        <p className="mt-auto pt-4 text-xs text-faint">
+          last worked {formatDistanceToNow(new Date(c.updatedAt), { addSuffix: true })}
+        </p>
+      </Link>
+      <button
+        type="button"
+        onClick={() => archive(!c.archived)}
+        className="absolute right-2 bottom-1.5 inline-flex min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-xs text-muted hover:bg-wash"
+        aria-label={`${c.archived ? 'Bring back' : 'Archive'} ${c.name}`}
+      >
+        {c.archived ? <ArchiveRestore size={15} aria-hidden /> : <Archive size={15} aria-hidden />}
+        {c.archived ? 'Bring back' : 'Archive'}
+      </button>
+    </li>
+  );
+}
