@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './fixtures';
+import { expect, type Page, test } from './fixtures';
 import { openCase } from './helpers';
 
 for (const theme of ['light', 'hood'] as const) {
@@ -25,6 +25,57 @@ for (const theme of ['light', 'hood'] as const) {
     }
   });
 }
+
+/** Dialogs and states that are not there when a page opens. */
+const OPENED: Readonly<Record<string, (page: Page) => Promise<void>>> = {
+  'the new case': async (page) => {
+    await page.goto('/cases');
+    await page.getByRole('button', { name: 'New case' }).click();
+    await page.getByRole('tab', { name: 'A sample of your own' }).click();
+    await page.getByLabel('Formula').fill('CuSO4·5H2O');
+  },
+  'the keys': async (page) => {
+    await openCase(page, 'Jar 7');
+    await page.getByRole('button', { name: 'Keys', exact: true }).click();
+  },
+  'the tour': async (page) => {
+    await openCase(page, 'Jar 7');
+    await page.getByRole('button', { name: 'Show me around' }).click();
+    await expect(page.getByRole('region', { name: 'A look around' })).toContainText('1 of 6');
+    await page.getByRole('button', { name: 'Next' }).click();
+  },
+  'a flame in hand, and a record half said': async (page) => {
+    await openCase(page, 'Jar 2');
+    await page.goto(`${page.url()}?test=flame`);
+    await page.getByRole('button', { name: 'Do step 1' }).click();
+    await page.getByRole('button', { name: 'Flame: no colour' }).click();
+    await expect(page.getByLabel('To be written')).toBeVisible();
+  },
+};
+for (const [what, open] of Object.entries(OPENED))
+  test(`no barriers in what opens: ${what}`, async ({ page }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await open(page);
+    for (const theme of ['light', 'hood']) {
+      await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      expect(violations.map((v) => `${what} ${theme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+    }
+  });
+
+test('at twice the size nothing runs off the side', async ({ page }) => {
+  // 200 % of 1280 by 800 leaves a browser 640 by 400 to lay out.
+  await page.setViewportSize({ width: 640, height: 400 });
+  await openCase(page, 'Jar 7');
+  const base = page.url().replace(/\/[a-z]+$/, '');
+  for (const url of ['/cases', '/handbook', '/house-rules', `${base}/bench`, `${base}/suspects`, `${base}/ledger`]) {
+    await page.goto(url);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+    await expect(page.getByText(/^(Fetching|Weighing|Drawing|Opening)/)).toHaveCount(0);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect([url, wide <= 0]).toEqual([url, true]);
+  }
+});
 
 test('on a phone nothing runs off the side, and a test can be chosen and done', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

@@ -25,6 +25,11 @@ export const test = base.extend<{ house: void }, { foxing: string }>({
     },
     { scope: 'worker', timeout: 60000 },
   ],
+  /** The offer of a tour is taken as refused already. */
+  context: async ({ context }, use) => {
+    await context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
+    await use(context);
+  },
   baseURL: async ({ foxing }, use) => use(foxing),
   house: [
     async ({ request, foxing }, use) => {

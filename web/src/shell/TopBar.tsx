@@ -5,6 +5,7 @@ import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useBench } from '../state/bench';
 import { Keys } from './Keys';
+import { TourButton } from './Tour';
 
 function Brand({ small }: { small: boolean }) {
   return (
@@ -129,6 +130,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
         <span className={clsx('contents', atWork && 'max-sm:hidden')}>
           <GloveSwitch />
           <Keys />
+          {atWork && <TourButton />}
           <ThemeSwitch />
         </span>
         <PlacesMenu />

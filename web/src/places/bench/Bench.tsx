@@ -3,6 +3,7 @@ import { useParams, useSearchParams } from 'react-router';
 import type { Op } from '#core/bench/ops';
 import { freeTubes, testById } from '#core/scheme/tests';
 import { useCaseId, useOpenCase } from '../../state/case';
+import { Tour } from '../../shell/Tour';
 import { useSimple } from '../../parts/useSimple';
 import { useBench, useHand } from '../../state/bench';
 import { Actions } from './Actions';
@@ -74,7 +75,13 @@ export function Bench() {
       </>
     ),
   };
-  if (simple) return <OneAtATime {...parts} />;
+  if (simple)
+    return (
+      <>
+        <OneAtATime {...parts} />
+        <Tour />
+      </>
+    );
   return (
     <div className="grid h-[calc(100dvh-61px)] grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]">
       <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
@@ -90,6 +97,7 @@ export function Bench() {
         {parts.record}
         {parts.brief}
       </aside>
+      <Tour />
     </div>
   );
 }

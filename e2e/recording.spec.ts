@@ -1,0 +1,133 @@
+import { expect, type Page, test } from './fixtures';
+
+/** Typical entries: the test, and the words that a person writes of it. */
+const SALTS: readonly (readonly [test: string, words: readonly string[]])[] = [
+  ['look', ['Dry solid: white']],
+  ['flame', ['Flame: yellow']],
+  ['silver-acid', ['Precipitate: white']],
+  ['barium-acid', ['Precipitate: white']],
+  ['ammonia', ['Precipitate: white', 'Precipitate: dissolved']],
+  ['dilute-acid', ['Gas: colourless', 'Lime water: cloudy']],
+  ['ammonium', ['Red litmus: blue', 'Smell: ammonia']],
+  ['brown-ring', ['Ring: brown']],
+  ['heating', ['Dry solid, hot: yellow', 'Dry solid, cold: white']],
+  ['chlorine-layer', ['Layer: violet']],
+];
+const COMPOUNDS: typeof SALTS = [
+  ['compound-look', ['Dry solid: white']],
+  ['copper-wire-halogen', ['Flame: green']],
+  ['solubility-water', ['Solubility: insoluble']],
+  ['nitrogen-iron', ['Precipitate: deep blue']],
+  ['sulfur-lead', ['Precipitate: black']],
+  ['halogen-silver', ['Precipitate: cream']],
+  ['litmus', ['Blue litmus: red']],
+  ['bromine-addition', ['Liquid: colourless']],
+  ['iodoform', ['Precipitate: yellow']],
+  ['iron-iii-chloride', ['Liquid: violet']],
+];
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 390, height: 844 },
+];
+
+async function begin(page: Page, matter: 'salt' | 'compound'): Promise<string> {
+  const real = { name: `Real ${matter}`, look: 'white powder', grams: 3, matter };
+  const made = await page.request.post('/api/cases', { data: { real } });
+  return ((await made.json()) as { summary: { id: string } }).summary.id;
+}
+
+/** Is all of it on the screen as it stands, with nothing scrolled? */
+const scrolled = (page: Page) =>
+  page.evaluate(() =>
+    [document.scrollingElement!, ...document.querySelectorAll('aside')].reduce((sum, e) => sum + e.scrollTop, 0),
+  );
+
+/** Taps the words and writes the entry. @returns taps, the one on "Write" with them. */
+async function written(page: Page, words: readonly string[]): Promise<number> {
+  const form = page.getByRole('region', { name: 'Record what you see' });
+  let taps = 0;
+  for (const word of words) {
+    const button = form.getByRole('button', { name: word, exact: true });
+    const more = form.getByRole('button', { name: `${word.split(': ')[0]}: more words`, exact: true });
+    await expect(button.or(more).first()).toBeVisible();
+    while (!(await button.count())) {
+      await more.click();
+      taps++;
+    }
+    await button.click();
+    taps++;
+  }
+  const write = form.getByRole('button', { name: /^Write entry/ });
+  const number = Number((await write.textContent())!.match(/\d+/)![0]);
+  await expect(write).toBeInViewport({ ratio: 1 });
+  await write.click();
+  await expect(form.getByRole('button', { name: `Write entry ${number + 1}` })).toBeVisible();
+  return taps + 1;
+}
+
+const median = (numbers: readonly number[]) => [...numbers].sort((a, b) => a - b)[Math.floor(numbers.length / 2)]!;
+
+for (const size of SIZES)
+  test(`from done to written in a few taps and no scrolling, ${size.width} by ${size.height}`, async ({ page }) => {
+    await page.setViewportSize(size);
+    const taps: number[] = [];
+    for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUNDS] as const]) {
+      const id = await begin(page, matter);
+      for (const [asked, words] of entries) {
+        await page.goto(`/cases/${id}/bench?test=${asked}`);
+        taps.push(await written(page, words));
+        expect([asked, await scrolled(page)]).toEqual([asked, 0]);
+      }
+    }
+    test.info().annotations.push({ type: 'taps', description: `${size.width}: ${taps.join(' ')}` });
+    expect(median(taps)).toBeLessThanOrEqual(4);
+    expect(Math.max(...taps)).toBeLessThanOrEqual(8);
+  });
+
+test('by keys: a letter for every word, and none of them while one writes', async ({ page }) => {
+  const id = await begin(page, 'salt');
+  await page.goto(`/cases/${id}/bench?test=barium-acid`);
+  const form = page.getByRole('region', { name: 'Record what you see' });
+  await expect(form.getByRole('button', { name: 'Precipitate: white', exact: true })).toBeVisible();
+  await page.keyboard.press('r');
+  const letter = (await form.getByRole('button', { name: 'Precipitate: white', exact: true }).locator('kbd').textContent())!;
+  await page.keyboard.press(letter);
+  await expect(form.getByLabel('To be written')).toHaveText('White precipitate.');
+  await page.keyboard.press('Enter');
+  await expect(form.getByRole('button', { name: 'Write entry 2' })).toBeVisible();
+  await form.getByRole('button', { name: 'In words …' }).click();
+  await form.getByLabel('In your own words').fill('');
+  await form.getByLabel('In your own words').pressSequentially('narh');
+  await expect(form.getByLabel('In your own words')).toHaveValue('narh');
+  await expect(page.getByRole('menu')).toHaveCount(0);
+  // The draft outlives the page.
+  await page.reload();
+  await expect(form.getByLabel('In your own words')).toHaveValue('narh');
+  await page.getByRole('button', { name: 'Keys', exact: true }).click();
+  const sheet = page.getByRole('dialog', { name: 'Keys' });
+  await sheet.getByLabel(/^Key: record: nothing/).press('a');
+  await expect(sheet.getByRole('alert')).toContainText('add a drop');
+  await sheet.getByLabel(/^Key: record: nothing/).press('x');
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await page.keyboard.press('x');
+  await expect(form.getByLabel('To be written')).toHaveText('No precipitate; liquid unchanged.');
+  await page.getByRole('button', { name: 'Keys', exact: true }).click();
+  await sheet.getByLabel('Single keys do something').uncheck();
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await form.getByRole('button', { name: 'Take it all back' }).click();
+  await page.keyboard.press('x');
+  await expect(form.getByLabel('To be written')).toHaveCount(0);
+});
+
+test('the first place is there with little script, and everything in it is compressed', async ({ page }) => {
+  await page.goto('/cases');
+  await expect(page.getByRole('heading', { level: 1, name: 'Cases' })).toBeVisible();
+  const kB = await page.evaluate(() =>
+    (performance.getEntriesByType('resource') as PerformanceResourceTiming[])
+      .filter((r) => r.name.endsWith('.js'))
+      .reduce((sum, r) => sum + r.encodedBodySize / 1000, 0),
+  );
+  expect(kB).toBeGreaterThan(20);
+  expect(kB).toBeLessThan(250);
+});
