@@ -23,6 +23,7 @@ const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<numb
   solver: async () => (await import('../../bench/solver')).bench(),
   reasoning: async (args) => (await import('../../bench/reasoning')).benchReasoning(args.includes('--quick')),
   append: async () => (await import('../../bench/appending')).benchAppend(),
+  interface: async () => (await import('../../bench/interface')).benchInterface(),
   load: async (args) => (await import('../../bench/load')).benchLoad(args),
   fuzz: async (args) => (await import('../../bench/fuzz')).benchFuzz(args),
 };

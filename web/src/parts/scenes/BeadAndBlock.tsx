@@ -1,6 +1,5 @@
 import { useId } from 'react';
-import { Canvas } from './Canvas';
-import type { SceneProps } from './Scene';
+import { Canvas, type SceneProps } from './Canvas';
 
 /** Borax glass in a loop of platinum wire: it glows while hot, and has its colour through all of it. */
 export function Bead({ scene, text }: SceneProps<'bead'>) {

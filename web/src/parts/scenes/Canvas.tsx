@@ -1,4 +1,12 @@
 import type { ReactNode } from 'react';
+import type { Scene } from '#contract';
+
+type Of<K extends Scene['is']> = Extract<Scene, { is: K }>;
+/** What a scene's picture is drawn from, and the words that say the same. */
+export interface SceneProps<K extends Scene['is']> {
+  scene: Of<K>;
+  text: string;
+}
 
 /** 240 by 270, the bench at its foot; every scene is drawn on it. */
 export function Canvas({ text, children, label = 'Held up' }: { text: string; children: ReactNode; label?: string }) {

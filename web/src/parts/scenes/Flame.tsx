@@ -1,6 +1,5 @@
 import { useId } from 'react';
-import { Burner, BurnerFlame, Canvas } from './Canvas';
-import type { SceneProps } from './Scene';
+import { Burner, BurnerFlame, Canvas, type SceneProps } from './Canvas';
 
 const FOOT = 176;
 const X = 120;

@@ -1,5 +1,4 @@
-import { Burner, BurnerFlame, Canvas } from './Canvas';
-import type { SceneProps } from './Scene';
+import { Burner, BurnerFlame, Canvas, type SceneProps } from './Canvas';
 
 /** Along the tube from its mouth at the upper left to the closed end over the burner; the drawing is turned with it. */
 const LEAN = 'rotate(24 60 60)';

@@ -1,5 +1,4 @@
-import { BurnerFlame, Canvas } from './Canvas';
-import type { SceneProps } from './Scene';
+import { BurnerFlame, Canvas, type SceneProps } from './Canvas';
 
 /** The mouth of a tube at the foot of a scene. */
 function Mouth({ hazy = false }: { hazy?: boolean }) {

@@ -4,13 +4,6 @@ import { Flame } from './Flame';
 import { HardGlass } from './HardGlass';
 import { Fumes, LimeWater, Paper, Smell, Splint } from './HeldUp';
 
-type Of<K extends Shown['is']> = Extract<Shown, { is: K }>;
-/** What a scene's picture is drawn from, and the words that say the same. */
-export interface SceneProps<K extends Shown['is']> {
-  scene: Of<K>;
-  text: string;
-}
-
 /** What was held up or held over a burner, drawn as large as the tube in whose place it stands. */
 export function Scene({ scene, text }: { scene: Shown; text: string }) {
   switch (scene.is) {
