@@ -27,7 +27,7 @@ const signOf = (see: readonly Observation[], { see: patterns }: Sign): Observati
 const firstWords = (pattern: Pattern): Observation =>
   Object.fromEntries(Object.entries(pattern).map(([field, words]) => [field, [words].flat()[0]])) as unknown as Observation;
 
-/** Every way in which a suspect's samples show a sign, the commonest first; in the sign's first words where none does. */
+/** Every way in which a suspect's samples show a sign, the commonest first. */
 function waysOf(given: WhatSuspectGives | undefined, sign: Sign): { see: Observation[]; share: number }[] {
   const ways = new Map<string, { see: Observation[]; share: number }>();
   for (const { see, samples } of given?.outcomes ?? []) {
@@ -36,21 +36,29 @@ function waysOf(given: WhatSuspectGives | undefined, sign: Sign): { see: Observa
     const text = sayAll(seen);
     ways.set(text, { see: seen, share: (ways.get(text)?.share ?? 0) + samples / given!.samples });
   }
-  if (!ways.size) return [{ see: sign.see.map(firstWords), share: 0 }];
   return [...ways.values()].sort((a, b) => b.share - a.share).filter((w, i) => i === 0 || w.share >= ALSO_TOLD);
 }
 
 /** The signs of a test, those that look the same on one line, in the order of the test's signs. */
 export function ownSigns(test: StandardTest, given: readonly WhatSuspectGives[]): OwnSign[] {
+  const signs = test.signs ?? [];
   const byId = new Map(given.map((g) => [g.suspect, g]));
-  const lines = new Map<string, { of: string[]; see: readonly Observation[]; text: string; proves: boolean }>();
-  for (const sign of test.signs ?? [])
-    for (const suspect of sign.of)
-      for (const { see } of waysOf(byId.get(suspect), sign)) {
-        const text = sayAll(see);
-        const key = `${text}${sign.proves ?? ''}`;
-        const line = lines.get(key) ?? { of: [], see, text, proves: sign.proves ?? false };
-        lines.set(key, { ...line, of: line.of.includes(suspect) ? line.of : [...line.of, suspect] });
-      }
-  return [...lines.values()];
+  const shown = signs.flatMap((sign) =>
+    sign.of.flatMap((suspect) => waysOf(byId.get(suspect), sign).map(({ see }) => ({ suspect, sign, see }))),
+  );
+  const told = new Set(shown.map((s) => s.suspect));
+  // What no sample of ours shows is told in the sign's own first words.
+  const untold = signs.flatMap((sign) =>
+    sign.of.filter((id) => !told.has(id)).map((suspect) => ({ suspect, sign, see: sign.see.map(firstWords) })),
+  );
+  const lines = new Map<string, { of: Set<string>; see: readonly Observation[]; text: string; proves: boolean }>();
+  for (const { suspect, sign, see } of [...shown, ...untold]) {
+    const text = sayAll(see);
+    const proves = sign.proves ?? false;
+    const key = `${text}${proves}`;
+    const line = lines.get(key) ?? { of: new Set(), see, text, proves };
+    line.of.add(suspect);
+    lines.set(key, line);
+  }
+  return [...lines.values()].map((line) => ({ ...line, of: [...line.of] }));
 }

@@ -235,8 +235,12 @@ function lineOf(way: Observation, { ops, test, seen }: Making): FormLine {
   for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])
     if (pattern.channel === way.channel)
       for (const o of acceptedBy(pattern)) {
-        const event = o.event ?? EVENT_OF_COLOUR[o.channel];
-        if (within(o)) put(headOf(event === undefined ? o : reworded(o, { event })), 0, true);
+        const formed = EVENT_OF_COLOUR[o.channel];
+        const event = o.event ?? formed;
+        if (!within(o)) continue;
+        put(headOf(event === undefined ? o : reworded(o, { event })), 0, true);
+        // What stayed or dissolved is told with the colour that it had.
+        if (o.channel === 'precipitate' && o.colour !== undefined) put(headOf(reworded(o, { event: formed })), 0, true);
       }
   // Nothing can have happened to a solid that was only looked at.
   const [nothing] = heated || way.channel !== 'solid' ? nothingIn(way.channel) : [];
