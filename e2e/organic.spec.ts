@@ -86,7 +86,7 @@ test('what must not be fused is refused without telling what it is; any structur
   await page.goto('/cases');
   await page.getByRole('button', { name: 'New case' }).click();
   await page.getByRole('tab', { name: 'A sample of your own' }).click();
-  await page.getByLabel('Label').fill('Bench 9');
+  await page.getByRole('form', { name: 'A structure of your own' }).getByLabel('Label').fill('Bench 9');
   await page.getByLabel('SMILES').fill('C[Hg]C');
   await page.getByRole('button', { name: 'Begin with this structure' }).click();
   await expect(page.getByRole('alert')).toContainText('no metals');

@@ -22,7 +22,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await expect(tube(page, 'S')).toHaveAttribute('aria-label', /colourless clear liquid.*original solution/);
 
   await doTest(page, 'Warm with base');
-  await expect(page.getByRole('img', { name: 'The paper is blue.' })).toHaveCount(0);
+  await expect(page.getByRole('img', { name: 'Red litmus turned blue.' })).toHaveCount(0);
   await record(page, ['Red litmus: blue'], 'Ammonium.');
   await work(page, [
     ['Sodium carbonate extract', ['Liquid: colourless'], 'The metal stays behind.'],
@@ -101,7 +101,7 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await choose(page, 'Heat', /Warm it/);
   await expect(bench(page).getByText('60 °C')).toBeVisible();
   await choose(page, 'Paper', /Damp red litmus at the mouth/);
-  await expect(page.getByRole('img', { name: 'The paper is blue.' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Red litmus turned blue.' })).toBeVisible();
   await page.keyboard.press('c');
   await expect(bench(page).getByText('25 °C')).toBeVisible();
   await page.keyboard.press('s');
@@ -122,7 +122,7 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await expect(bench(page).getByRole('heading', { name: 'Tube D' })).toBeVisible();
 
   await choose(page, 'Flame', /Flame test on the dry sample/);
-  await expect(page.getByRole('img', { name: 'The flame is green.' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Green flame.' })).toBeVisible();
 
   await choose(page, 'Timer', /3 minutes/);
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/2:5\d|3:00/);

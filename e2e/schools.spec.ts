@@ -71,7 +71,7 @@ test('a real sample: led step by step, ticked by the person', async ({ page }) =
   await expect(page.getByRole('alert')).toBeVisible();
   await page.getByLabel('Name or number').fill('U 17');
   await page.getByLabel('What it looks like').fill('white grains');
-  await page.getByLabel('Grams').fill('2');
+  await page.getByRole('form', { name: 'A real sample' }).getByLabel('Grams').fill('2');
   await page.getByRole('button', { name: 'Begin with the real sample' }).click();
   await expect(page).toHaveURL(/bench/);
   await chooseTest(page, 'Dissolve in water');

@@ -40,14 +40,14 @@ export function CaseShell() {
             <span className="hidden text-muted italic 2xl:inline"> · {view.summary.look}</span>
           </p>
         )}
-        <nav aria-label="Places" className="flex gap-1 max-sm:gap-0">
+        <nav aria-label="Places" className="flex gap-1 max-md:gap-0">
           {PLACES.map((p) => (
             <NavLink
               key={p.to}
               to={`/cases/${id}/${p.to}`}
               className={({ isActive }) =>
                 clsx(
-                  'flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold max-sm:px-2',
+                  'flex min-h-11 items-center rounded-lg px-3.5 text-sm font-bold max-md:px-2',
                   isActive ? 'bg-wash text-rust-deep' : 'text-muted hover:bg-wash',
                 )
               }

@@ -59,7 +59,7 @@ export function Keys() {
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger
-        className="hidden size-11 place-items-center rounded-lg hover:bg-wash sm:grid"
+        className="hidden size-11 place-items-center rounded-lg hover:bg-wash md:grid"
         aria-label="Keys"
         title="Keys"
       >

@@ -19,7 +19,7 @@ function Brand({ small }: { small: boolean }) {
         <circle cx="6" cy="15" r="3.6" fill="currentColor" opacity=".4" />
         <circle cx="14" cy="20" r="2" fill="currentColor" opacity=".7" />
       </svg>
-      <span className={clsx(small && 'max-sm:sr-only')}>Foxing</span>
+      <span className={clsx(small && 'max-md:sr-only')}>Foxing</span>
     </Link>
   );
 }
@@ -77,7 +77,7 @@ function PlacesMenu() {
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
         aria-label="More places"
-        className="grid size-11 place-items-center rounded-lg hover:bg-wash sm:hidden"
+        className="grid size-11 place-items-center rounded-lg hover:bg-wash md:hidden"
       >
         <Menu size={19} />
       </DropdownMenu.Trigger>
@@ -108,7 +108,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
   return (
     <header
       className={clsx(
-        'no-print sticky top-0 z-30 flex min-h-[60px] items-center gap-x-4 gap-y-1 border-b border-rule bg-paper px-4 py-1.5 max-sm:gap-x-1 max-sm:px-2',
+        'no-print sticky top-0 z-30 flex min-h-[60px] items-center gap-x-4 gap-y-1 border-b border-rule bg-paper px-4 py-1.5 max-md:gap-x-1 max-md:px-2',
         !atWork && 'flex-wrap',
       )}
     >
@@ -119,7 +119,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
           <Link
             key={to}
             to={to}
-            className="hidden min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-sm hover:bg-wash sm:inline-flex"
+            className="hidden min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-sm hover:bg-wash md:inline-flex"
             aria-label={name}
             title={name}
           >
@@ -127,7 +127,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
             <span className={clsx(atWork && 'max-xl:hidden')}>{name}</span>
           </Link>
         ))}
-        <span className={clsx('contents', atWork && 'max-sm:hidden')}>
+        <span className={clsx('contents', atWork && 'max-md:hidden')}>
           <GloveSwitch />
           <Keys />
           {atWork && <TourButton />}

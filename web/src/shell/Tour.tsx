@@ -74,7 +74,7 @@ export function TourButton() {
   return (
     <button
       type="button"
-      className="hidden size-11 place-items-center rounded-lg hover:bg-wash sm:grid"
+      className="hidden size-11 place-items-center rounded-lg hover:bg-wash md:grid"
       aria-label="Show me around"
       title="Show me around"
       onClick={() => go(0)}

@@ -77,6 +77,10 @@ function Beside({ showing }: { showing: Showing }) {
 /** Scenes in which nothing of a tube in the rack takes part. */
 const TUBELESS: readonly (Scened['is'] | undefined)[] = ['flame', 'bead', 'charcoal', 'hard-glass'];
 
+/** In the hood a flame or a bead is the only light. */
+const inHood = (showing: Showing | null) =>
+  document.documentElement.dataset['theme'] === 'hood' && (showing?.scene?.is === 'flame' || showing?.scene?.is === 'bead');
+
 export function Held({ vessel, showing }: { vessel: VesselView | null; showing: Showing | null }) {
   const alone = TUBELESS.includes(showing?.scene?.is);
   const { card, holdCard } = useBench();
@@ -84,7 +88,7 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
     <div className="self-start overflow-hidden rounded-2xl bg-card shadow-[0_10px_24px_-14px_rgb(70_45_20/0.45)]">
       <div
         className="relative flex h-[290px] items-end justify-center px-4 pt-3 pb-2 transition-[background]"
-        style={{ background: CARDS[card].background }}
+        style={{ background: CARDS[inHood(showing) ? 'black' : card].background }}
       >
         {showing?.tubes ? (
           <Beside showing={showing} />

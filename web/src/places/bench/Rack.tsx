@@ -12,7 +12,7 @@ export function Rack({
   hold: (id: string) => void;
 }) {
   return (
-    <div className="relative mt-auto overflow-x-auto px-5 pt-1">
+    <div className="relative mt-auto overflow-x-auto px-5 pt-1" tabIndex={0}>
       <div className="relative flex min-h-[176px] min-w-max items-end gap-2 px-2 pb-4" role="group" aria-label="Rack">
         <span
           aria-hidden

@@ -56,9 +56,10 @@ function Folded({ name, of, chosen }: { name: string; of: readonly SuspectView[]
   );
 }
 
-/** An entry has moved it by so many decibans. */
-const MOVED = 3;
-const hasMoved = (s: SuspectView) => s.state !== 'open' || s.because.some((b) => Math.abs(b.decibans) >= MOVED);
+/** The record has moved it up by so many decibans, or it is at least this likely. */
+const MOVED_UP = 5;
+const LIKELY = 0.02;
+const hasMoved = (s: SuspectView) => s.probability >= LIKELY || s.because.reduce((sum, b) => sum + b.decibans, 0) >= MOVED_UP;
 
 /** Those that the record has moved; the rest is one line, and what is ruled out another. */
 export function SuspectList({ of, chosen, compound }: { of: readonly SuspectView[]; chosen: SuspectView; compound: boolean }) {
