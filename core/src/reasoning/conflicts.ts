@@ -143,6 +143,8 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
 
 /** So much less likely, at most, is what does without an ion but for a mistake. */
 const WORTH_A_DOUBT = 20;
+/** So much less likely, at most, is what is about as likely. */
+const CLOSE = 3;
 /** More entries than this, and it is no single mistake. */
 const MISTAKEN = 1;
 
@@ -161,8 +163,9 @@ function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
   if (!mistaken.length || mistaken.length > MISTAKEN) return null;
   const { entry } = evidence[mistaken[0]!]!;
   const ions = held.filter((id) => !space.members[fewer]!.holds.includes(id));
-  // What a test proves is no mistake until something speaks against it.
-  if (ions.some((id) => signsShown(entry, id).some((s) => s.proves))) return null;
+  // What a test proves is no mistake until something speaks against it, or a mistake is about as likely.
+  const close = weights[fewer]! * CLOSE >= weights[top]!;
+  if (!close && ions.some((id) => signsShown(entry, id).some((s) => s.proves))) return null;
   const places = ions.map((id) => space.suspects.indexOf(id));
   const against = evidence
     .filter((_, r) => r !== mistaken[0] && places.some((i) => posterior.push(r)[i]! < -SPOKEN))
