@@ -1,8 +1,7 @@
 /**
- * Writes a page of every dry test and everything held up, in both themes, as the bench draws it: flames bare, beside sodium and
+ * A page of every dry test and everything held up, in both themes, as the bench draws it: flames bare, beside sodium and
  * through cobalt glass; beads hot and cold in both zones; charcoal; hard-glass tubes; papers; splints, lime water, smell, fumes.
  */
-import { writeFileSync } from 'node:fs';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
 import { openBench, perform } from '#core/bench/bench';
@@ -127,14 +126,12 @@ const cell = ({ name, scene, text }: Shown, key: number) =>
 const style = `body{margin:0;font:10.5px sans-serif}section{padding:8px 12px}h2{margin:4px 0;font-size:14px}section>div{display:flex;flex-wrap:wrap;gap:6px}
   figure{margin:0;width:112px}figure>div{height:126px;background:#fff;border-radius:8px;overflow:hidden}figcaption{line-height:1.25;height:40px;overflow:hidden}
   .hood{background:#181513;color:#f1e8da}.hood figure>div{background:#17191d}`;
-const chosen = process.argv[3] === 'hood' ? 'hood' : '';
 const page = renderToStaticMarkup(
   Object.entries(SHEETS).map(([title, list]) =>
     e('section', { key: title }, e('h2', null, title), e('div', null, list.map(cell))),
   ),
 );
 
-writeFileSync(
-  process.argv[2] ?? 'dry-sheets.html',
-  `<meta charset="utf-8"><style>${style}</style><body class="${chosen}">${page}`,
-);
+/** @param hood on the dark ground of the hood theme. */
+export const drySheets = (hood: boolean): string =>
+  `<!doctype html><meta charset="utf-8"><style>${style}</style><body class="${hood ? 'hood' : ''}">${page}`;

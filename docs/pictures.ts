@@ -1,13 +1,15 @@
 /** Takes the pictures of docs/screenshots from a running demo: `npx tsx docs/pictures.ts [address]`. */
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { chooseTest, openCase } from '../e2e/helpers';
+import { chooseTest, doSteps, openCase, tap } from '../e2e/helpers';
+import { drySheets } from './dry-sheets';
 
 const address = process.argv[2] ?? 'http://127.0.0.1:4173';
 const WIDE = { width: 1280, height: 800 };
 /** For drawings and the chart to come in. */
 const SETTLED_MS = 1500;
 const PHONE = { width: 390, height: 844 };
+const SHEET = { width: 1340, height: 900 };
 
 interface View {
   readonly name: string;
@@ -29,9 +31,40 @@ const at = (path: string) => async (page: Page) => {
 
 const VIEWS: readonly View[] = [
   { name: 'cases', open: at('/cases') },
-  { name: 'bench', open: place('Jar 7', 'Bench') },
-  { name: 'bench-hood', hood: true, open: place('Jar 7', 'Bench') },
-  { name: 'bench-phone', phone: true, open: place('Jar 7', 'Bench') },
+  {
+    name: 'new-case',
+    open: async (page) => {
+      await at('/cases')(page);
+      await page.getByRole('button', { name: 'New case' }).click();
+      await page.getByRole('tab', { name: 'Salts' }).click();
+    },
+  },
+  {
+    name: 'bench',
+    open: async (page) => {
+      await place('Jar 7', 'Bench')(page);
+      await chooseTest(page, 'Sodium hydroxide, then excess');
+      await tap(page, 'Precipitate: pale green');
+      await tap(page, 'Precipitate: persists');
+    },
+  },
+  {
+    name: 'bench-hood',
+    hood: true,
+    open: async (page) => {
+      await place('Jar 2', 'Bench')(page);
+      await chooseTest(page, 'Flame');
+      await doSteps(page);
+    },
+  },
+  {
+    name: 'bench-phone',
+    phone: true,
+    open: async (page) => {
+      await place('Jar 2', 'Bench')(page);
+      await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Warm with base' });
+    },
+  },
   {
     name: 'fusion',
     open: async (page) => {
@@ -53,11 +86,21 @@ const VIEWS: readonly View[] = [
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 for (const { name, hood, phone, open } of VIEWS) {
   const context = await browser.newContext({ baseURL: address, viewport: phone ? PHONE : WIDE, reducedMotion: 'reduce' });
+  await context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
   await context.addInitScript((theme) => localStorage.setItem('foxing-theme', theme), hood ? 'hood' : 'light');
   const page = await context.newPage();
   await open(page);
   await page.waitForTimeout(SETTLED_MS);
   await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)) });
   await context.close();
+}
+for (const [name, hood] of [
+  ['dry-tests', false],
+  ['dry-tests-hood', true],
+] as const) {
+  const page = await browser.newPage({ viewport: SHEET, reducedMotion: 'reduce' });
+  await page.setContent(drySheets(hood));
+  await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)), fullPage: true });
+  await page.close();
 }
 await browser.close();

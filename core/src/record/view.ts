@@ -165,12 +165,16 @@ function showingIn({ operations }: CaseState): Showing | null {
   const last = operations.at(-1);
   if (!last) return null;
   const { op } = last;
-  if (op.op !== 'test') return showingOf(op, last.result?.see ?? []);
-  const seen = WHOSE.flatMap((of) => {
-    const done = operations.findLast((o) => o.op.op === 'test' && o.op.test === op.test && (o.op.control ?? 'sample') === of);
-    return done?.result?.see.length ? [{ of, see: done.result.see }] : [];
+  const of = last.test === undefined ? {} : { test: last.test };
+  if (op.op !== 'test') {
+    const showing = showingOf(op, last.result?.see ?? []);
+    return showing && { ...showing, ...of };
+  }
+  const seen = WHOSE.flatMap((whose) => {
+    const done = operations.findLast((o) => o.op.op === 'test' && o.op.test === op.test && (o.op.control ?? 'sample') === whose);
+    return done?.result?.see.length ? [{ of: whose, see: done.result.see }] : [];
   });
-  return testShowing(testById.get(op.test)?.title ?? op.test, seen);
+  return { ...testShowing(testById.get(op.test)?.title ?? op.test, seen), ...of };
 }
 
 /** A showing without words, for a person who is to find them; what is read off an instrument stays. */

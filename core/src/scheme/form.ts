@@ -232,15 +232,20 @@ function lineOf(way: Observation, { ops, test, seen }: Making): FormLine {
   };
   const mine = seen.filter(({ see }) => see.channel === way.channel && within(see));
   for (const { see, weight } of mine) for (const head of headsOf(see)) put(head, weight);
+  // The first word of a sign is asked for; what else would pass for it is, where samples show it.
+  const shows = (head: Observation) => choices.has(keyOf({ ...head, ...way } as Observation));
   for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])
     if (pattern.channel === way.channel)
-      for (const o of acceptedBy(pattern)) {
+      for (const [rank, o] of acceptedBy(pattern).entries()) {
+        if (!within(o)) continue;
         const formed = EVENT_OF_COLOUR[o.channel];
         const event = o.event ?? formed;
-        if (!within(o)) continue;
-        put(headOf(event === undefined ? o : reworded(o, { event })), 0, true);
+        const head = headOf(event === undefined ? o : reworded(o, { event }));
+        put(head, 0, rank === 0 || shows(head));
         // What stayed or dissolved is told with the colour that it had.
-        if (o.channel === 'precipitate' && o.colour !== undefined) put(headOf(reworded(o, { event: formed })), 0, true);
+        if (o.channel !== 'precipitate' || o.colour === undefined) continue;
+        const coloured = headOf(reworded(o, { event: formed }));
+        put(coloured, 0, rank === 0 || shows(coloured));
       }
   // Nothing can have happened to a solid that was only looked at.
   const [nothing] = heated || way.channel !== 'solid' ? nothingIn(way.channel) : [];

@@ -65,6 +65,8 @@ export type Scene = z.infer<typeof sceneSchema>;
 /** What the last operation showed beside the tube, or a classification test with its controls. */
 export const showingSchema = z.object({
   title: z.string(),
+  /** The standard test to which it belongs. */
+  test: z.string().optional(),
   scene: sceneSchema.optional(),
   text: z.string(),
   /** A classification test: the sample, and the controls that were run beside it. */

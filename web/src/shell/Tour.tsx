@@ -96,7 +96,7 @@ export function Tour() {
         <div
           aria-hidden
           className="pointer-events-none fixed z-40 rounded-xl border-3 border-rust shadow-[0_0_0_9999px_rgb(30_20_10/0.28)] transition-all"
-          style={{ left: frame.left + 2, top: frame.top + 2, width: frame.width - 4, height: frame.height - 4 }}
+          style={{ left: frame.left - 6, top: frame.top - 6, width: frame.width + 12, height: frame.height + 12 }}
         />
       )}
       <section

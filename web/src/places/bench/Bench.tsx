@@ -26,8 +26,8 @@ export function Bench() {
   const held = view.vessels.find((v) => v.id === wanted) ?? view.vessels.at(-1) ?? null;
   const test = hand.test ? (testById.get(hand.test) ?? null) : null;
   const route = useRoute(view);
-  // What was run beside another test has no place beside this one.
-  const showing = view.showing?.tubes && test && view.showing.title !== test.title ? null : view.showing;
+  // What another test showed has no place beside this one.
+  const showing = test && view.showing?.test !== test.id ? null : view.showing;
   const [search, setSearch] = useSearchParams();
   const asked = search.get('test');
   useEffect(() => {

@@ -29,7 +29,7 @@ function Suspect({ s, chosen }: { s: SuspectView; chosen: boolean }) {
           <Formula of={s.id} />
         </span>
         <span className="grow text-xs text-muted">{MARK_WORDS[s.state]}</span>
-        <span className="text-xs tabular-nums">{percent(s.probability)}</span>
+        <span className="text-xs whitespace-nowrap tabular-nums">{percent(s.probability)}</span>
       </Link>
     </li>
   );
