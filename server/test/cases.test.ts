@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
-import { caseSummarySchema, jarSchema, noticeSchema, problemSchema, reckoningSchema } from '#contract';
+import { jarSchema, listedCaseSchema, noticeSchema, problemSchema, reckoningSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { verifyChains } from '../src/cases/chain';
 import { JARS } from '../src/demo/jars';
@@ -20,7 +20,7 @@ beforeAll(async () => {
 afterAll(() => foxing.remove());
 
 const note = (test: string): CaseEvent => wrote(test, { channel: 'flame', colour: 'none' });
-const list = async (client = one) => caseSummarySchema.array().parse(JSON.parse((await client.ask('/api/cases')).text));
+const list = async (client = one) => listedCaseSchema.array().parse(JSON.parse((await client.ask('/api/cases')).text));
 
 test('the demo is there, and loading it again changes nothing', async () => {
   expect(await loadDemo(foxing.cluster.url)).toBe(false);
@@ -52,7 +52,38 @@ test('a case is its events: both servers and a third that starts later agree on 
   const seen = await Promise.all([one, two, new Client(third)].map((client) => client.read(view.summary.id)));
   await third.close();
   for (const read of seen) expect(read).toEqual(view);
-  expect((await list(two)).find((c) => c.id === view.summary.id)).toEqual(view.summary);
+  expect((await list(two)).find((c) => c.id === view.summary.id)).toEqual({ ...view.summary, archived: false });
+});
+
+test('a case is drawn at random, set by formula, and put out of the way and back; its label never tells', async () => {
+  const before = (await list()).length;
+  for (const random of ['common-salt', 'mixture', 'simple-compound'] as const) {
+    const view = await one.begin({ random });
+    expect(view.summary.name).toMatch(/^Unknown \d{3}$/);
+    expect(view.identity).toBeNull();
+  }
+  const own = await one.begin({
+    salts: {
+      name: 'Bench 4',
+      salts: [
+        { formula: 'NiSO4·6H2O', grams: 2 },
+        { formula: 'KNO3', grams: 1 },
+      ],
+    },
+  });
+  expect(own.summary).toMatchObject({ name: 'Bench 4', left: 3, unit: 'g' });
+  expect(JSON.stringify(own)).not.toMatch(/NiSO4|KNO3|nickel/);
+  const { status, text } = await one.ask('/api/cases', { salts: { name: 'Bad', salts: [{ formula: 'Qq3', grams: 1 }] } });
+  expect([status, text]).toEqual([422, expect.stringContaining('Qq3')]);
+  expect((await list()).length).toBe(before + 4);
+  const archived = async (on: boolean) => {
+    const answer = await one.ask(`/api/cases/${own.summary.id}/archived`, { archived: on }, {}, 'PUT');
+    expect(answer.status).toBe(200);
+    return (await list()).find((c) => c.id === own.summary.id)!.archived;
+  };
+  expect(await archived(true)).toBe(true);
+  expect((await two.read(own.summary.id)).summary).toEqual(own.summary);
+  expect(await archived(false)).toBe(false);
 });
 
 test('an answer to an append holds what changed, however long the case is', async () => {

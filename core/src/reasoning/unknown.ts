@@ -8,13 +8,13 @@ import { groupsOf, structureOf } from '../organic/structure';
 import { FORMS, type Form } from './hypotheses';
 import { weightOf } from './priors';
 
-/** Common salts of two ions; any form of a salt; two of them swept together; a compound with one group or two; with more. */
+/** Common salts of two ions; any form of a salt; two of them swept together; a compound with one group; with more. */
 export const LEVELS = ['common-salt', 'any-salt', 'mixture', 'simple-compound', 'any-compound'] as const;
 export type Level = (typeof LEVELS)[number];
 
 const COMMON_SHARE = 0.25;
 const COMPOUND_GRAMS = 5;
-const MOST_GROUPS = 2;
+const MOST_GROUPS = 1;
 
 const byCommonness = [...FORMS].sort((a, b) => weightOf(b) - weightOf(a));
 const common = byCommonness.filter((f) => f.ions.length === 2).slice(0, Math.round(FORMS.length * COMMON_SHARE));

@@ -11,8 +11,8 @@ const LEVELS = [
   { level: 'common-salt', name: 'A common salt', note: 'Two ions that every teaching laboratory has.' },
   { level: 'any-salt', name: 'Any salt', note: 'Hydrates, basic and double salts, oxides, weathered ones.' },
   { level: 'mixture', name: 'A mixture', note: 'Two common salts, one twice as much as the other.' },
-  { level: 'simple-compound', name: 'A simple compound', note: 'One functional group or two.' },
-  { level: 'any-compound', name: 'A harder compound', note: 'Three groups or more.' },
+  { level: 'simple-compound', name: 'A simple compound', note: 'One functional group.' },
+  { level: 'any-compound', name: 'A harder compound', note: 'Two groups or more.' },
 ] as const;
 
 const CARD = 'h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust disabled:opacity-45';
