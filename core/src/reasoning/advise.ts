@@ -1,18 +1,17 @@
 /** Which test is worth doing next: what it would tell this observer of what is still in question, and what it costs. */
-import { cautionsOf, isDangerous, restriction } from '../scheme/needs';
+import { cautionsOf, isDangerous } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
 import { startsOf, STATIONS, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
-import { nameOf } from '../senses/names';
+import { TESTED_ELEMENTS } from '../organic/data/features';
+import { type Hazard, opens, proof, reason } from './advice-words';
 import type { Inference } from './infer';
-import { type Group, groupsOf, information, OUTCOMES } from './information';
-import { kindOf, listed } from './kinds';
+import { type Group, groupsOf, information } from './information';
+import { type Bounds, hasItsStart, isAllowed, makersOf, open } from './premises';
 import type { Space } from './space';
 import { isFaint } from './states';
-
-export type Hazard = 'low' | 'medium' | 'high';
 
 export interface Advice {
   readonly test: string;
@@ -28,26 +27,20 @@ export interface Advice {
   readonly meanwhile?: string;
 }
 
-export interface Bounds {
-  readonly rules: HouseRules;
-  readonly simulated: boolean;
-  /** Tests that were done already. */
-  readonly done: ReadonlySet<string>;
-  readonly notAvailable?: readonly string[];
-  /** Tests that the evidence sets aside. */
-  readonly aside?: ReadonlySet<string>;
-}
-
 /** A minute and a hazard are worth so many bits; so is every gram, which is then not there for the rest. */
 const BITS_PER_MINUTE = 0.025;
 const BITS_PER_GRAM = 0.5;
 const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, high: 0.6 };
-/** Every station further along the school's path costs so many bits: dry before wet, groups before single ions. */
+/** Every station beyond where one has got to on the school's path costs so many bits: dry before wet, groups before single ions. */
 const BITS_PER_STATION = 0.12;
 /** What a test tells by the way, of what it is not for, counts for so much. */
 const BY_THE_WAY = 0.2;
 /** Of what a test is worth, the share that goes to the one that has to be done before it. */
 const ENABLING = 0.8;
+/** A test opens the way to no more than so many at once. */
+const MOST_OPENED = 4;
+/** What a test is worth that every conclusion on a compound needs, beside what it tells. */
+const OWED_BITS = 0.6;
 /** What proof of a likely suspect is worth, and from when it is likely. */
 const PROOF_BITS = 0.8;
 const LIKELY = 0.7;
@@ -89,7 +82,8 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
     const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
     if (bits < LEAST_BITS && !proves.length) return [];
     const { minutes, grams } = space.costs[test.id]!;
-    const far = about || proves.length ? 0 : stationCost(test, space) + solutionCost(test, space, bounds);
+    const far =
+      about || proves.length ? 0 : BITS_PER_STATION * stationsAhead(test, space, bounds) + solutionCost(test, space, bounds);
     const cost = minutes * BITS_PER_MINUTE + grams * BITS_PER_GRAM + HAZARD_BITS[hazard] + far;
     const advice: Advice = {
       test: test.id,
@@ -97,10 +91,10 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
       minutes,
       sample_mg: Math.round(grams * 1000) || 20,
       hazard,
-      why: proves.length ? proof(proves, minutes, hazard) : reason(space, groups, minutes, hazard),
+      why: proves.length ? proof(proves, minutes, hazard) : reason(space, test, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
     };
-    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) - cost }];
+    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + (isOwed(test) ? OWED_BITS : 0) - cost }];
   });
   const ready = weighed.filter(({ test }) => hasItsStart(test, space, bounds.done));
   const list = about ? ready : [...ready, ...openingTheWay(space, inference, bounds, weighed)];
@@ -120,35 +114,48 @@ interface Weighed {
   readonly worth: number;
 }
 
-/** Tests that make what worthier ones start from. */
+/** Tests that make what worthier ones start from; what opens the way to several is worth them all. */
 function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weighed: readonly Weighed[]): Weighed[] {
   const mayBeDone = (t: StandardTest) => isAllowed(t, bounds) && isPointedTo(space, inference, t, hazardOf(t.id, bounds.rules));
-  return weighed.flatMap(({ test, advice, worth }) => {
-    if (hasItsStart(test, space, bounds.done)) return [];
-    return makersOf(test, space)
-      .filter((t) => !bounds.done.has(t.id) && hasItsStart(t, space, bounds.done) && mayBeDone(t))
-      .map((maker): Weighed => {
-        const { minutes, grams } = space.costs[maker.id]!;
-        return {
-          test: maker,
-          worth: ENABLING * worth - minutes * BITS_PER_MINUTE - grams * BITS_PER_GRAM,
-          advice: {
-            ...advice,
-            test: maker.id,
-            minutes,
-            sample_mg: Math.round(grams * 1000) || 20,
-            hazard: hazardOf(maker.id, bounds.rules),
-            why: `Opens the way to ${test.title}. ${advice.why}`,
-          },
-        };
-      });
+  const opened = new Map<StandardTest, Weighed[]>();
+  for (const one of [...weighed].sort((a, b) => b.worth - a.worth)) {
+    if (hasItsStart(one.test, space, bounds.done)) continue;
+    for (const maker of makersOf(one.test, space))
+      if (!bounds.done.has(maker.id) && hasItsStart(maker, space, bounds.done) && mayBeDone(maker))
+        opened.set(maker, [...(opened.get(maker) ?? []), one]);
+  }
+  return [...opened].map(([maker, after]): Weighed => {
+    const { minutes, grams } = space.costs[maker.id]!;
+    const hazard = hazardOf(maker.id, bounds.rules);
+    const best = after.slice(0, MOST_OPENED);
+    const together = best.reduce((sum, { worth }, i) => sum + (i === 0 ? worth : Math.max(0, worth)), 0);
+    return {
+      test: maker,
+      worth: ENABLING * together - minutes * BITS_PER_MINUTE - grams * BITS_PER_GRAM,
+      advice: {
+        ...best[0]!.advice,
+        test: maker.id,
+        minutes,
+        sample_mg: Math.round(grams * 1000) || 20,
+        hazard,
+        why: opens(
+          best.map(({ test }) => test),
+          minutes,
+          hazard,
+        ),
+      },
+    };
   });
 }
 
 const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
 
-function stationCost(test: StandardTest, space: Space): number {
-  return BITS_PER_STATION * Object.keys(STATIONS[space.scheme]).indexOf(stationOf(test, space.scheme)!);
+/** Stations along the school's path that lie between the furthest at which a test was done and this test's. */
+function stationsAhead(test: StandardTest, space: Space, { done }: Bounds): number {
+  const path = Object.keys(STATIONS[space.scheme]);
+  const at = (t: StandardTest) => path.indexOf(stationOf(t, space.scheme)!);
+  const reached = testsOf(space.scheme).reduce((far, t) => (done.has(t.id) ? Math.max(far, at(t)) : far), 0);
+  return Math.max(0, at(test) - reached);
 }
 
 /** Minutes that it takes to bring a sample into solution, where that has not been done. */
@@ -188,9 +195,6 @@ function provenBy({ suspects }: Inference, test: StandardTest): string[] {
   );
 }
 
-const proof = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
-  `Proves ${listed(ids.map(nameOf))}, if it is there; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
-
 /** The longest wait in a test, minutes. */
 const waitIn = (test: string, rules: HouseRules): number =>
   Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
@@ -216,7 +220,7 @@ function representatives(space: Space, weights: Float64Array): Map<number, numbe
 /** A test for single suspects waits until something points to one of them that is not settled yet; a dangerous one the more so. */
 function isPointedTo(space: Space, inference: Inference, test: StandardTest, hazard: Hazard): boolean {
   const of = new Set((test.signs ?? []).flatMap((s) => s.of));
-  if (!of.size || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
+  if (!of.size || isOwed(test) || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
   const least = hazard === 'high' ? POINTED.dangerous : POINTED.probability;
   return inference.suspects.some(
     ({ id, probability, state }, i) =>
@@ -227,6 +231,11 @@ function isPointedTo(space: Space, inference: Inference, test: StandardTest, haz
       probability >= POINTED.rise * priorOf(space)[i]!,
   );
 }
+
+const ELEMENTS: ReadonlySet<string> = new Set(TESTED_ELEMENTS);
+/** The elements of a compound are owed whatever it is: their tests wait for nothing that points to them. */
+const isOwed = ({ signs = [] }: StandardTest): boolean =>
+  signs.length > 0 && signs.every((s) => s.of.every((id) => ELEMENTS.has(id)));
 
 const priors = new WeakMap<Space, readonly number[]>();
 /** Probability of every suspect before anything is known. */
@@ -242,41 +251,6 @@ function priorOf(space: Space): readonly number[] {
   return known;
 }
 
-/** Places from which any test may start: each is made when it is wanted. */
-const ALWAYS_THERE: ReadonlySet<string> = new Set([ORIGINAL_SOLUTION]);
-
-const onCharcoal = (test: StandardTest, then: boolean) =>
-  test.steps.some((s) => 'op' in s && s.op.op === 'charcoal' && (s.op.then !== undefined) === then);
-
-/** Tests of which one has to be done before this one. */
-function makersOf(test: StandardTest, space: Space): StandardTest[] {
-  const others = testsOf(space.scheme).filter((t) => t.id !== test.id);
-  if (onCharcoal(test, true)) return others.filter((t) => onCharcoal(t, false));
-  const places = startsOf(test, space.scheme);
-  if (!places.length || places.some((p) => ALWAYS_THERE.has(p))) return [];
-  return others.filter((t) => t.makes?.some((p) => places.includes(p)));
-}
-
-/** Is there what the test is done on? */
-function hasItsStart(test: StandardTest, space: Space, done: ReadonlySet<string>): boolean {
-  const makers = makersOf(test, space);
-  return !makers.length || makers.some((t) => done.has(t.id));
-}
-
-const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
-  !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
-
-/** Tests that are still to be done, may be done and can be done. */
-const open = (space: Space, bounds: Bounds): StandardTest[] =>
-  testsOf(space.scheme).filter(
-    (test) =>
-      !bounds.done.has(test.id) &&
-      space.knows(test.id) &&
-      test.watch.length > 0 &&
-      !test.after?.some((id) => !bounds.done.has(id)) &&
-      isAllowed(test, bounds),
-  );
-
 /** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, once. */
 export function proving(space: Space, suspect: string, bounds: Bounds): string | undefined {
   const proves = (t: StandardTest) => t.signs?.some((s) => s.proves && s.of.includes(suspect));
@@ -285,50 +259,4 @@ export function proving(space: Space, suspect: string, bounds: Bounds): string |
   const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
   const hinted = [...bounds.done].some((id) => hints(testById.get(id)!));
   return (tests.find(proves) ?? (hinted ? undefined : tests.find(hints)))?.id;
-}
-
-function needs(test: { readonly steps: readonly unknown[]; readonly id: string }, id: string): boolean {
-  return test.id === id || JSON.stringify(test.steps).includes(`"${id}"`);
-}
-
-const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
-  low: 'no special hazard',
-  medium: 'with care',
-  high: 'a real hazard: hood',
-};
-
-const minutesOf = (minutes: number): string => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
-
-/** Probabilities that differ by this between two outcomes are worth naming. */
-const NAMED = 0.3;
-const MOST_NAMED = 3;
-
-/** What the outcomes tell apart, as a teacher would say it. */
-function reason(space: Space, groups: readonly Group[], minutes: number, hazard: Hazard): string {
-  const shares = groups.slice(0, OUTCOMES).map(({ members, share }) => {
-    const held = new Map<string, number>();
-    for (const [m, w] of members) for (const id of space.members[m]!.holds) held.set(id, (held.get(id) ?? 0) + w / share);
-    return held;
-  });
-  const telling = space.suspects
-    .map((id) => {
-      const values = shares.map((held) => held.get(id) ?? 0);
-      return {
-        id,
-        spread: Math.max(...values) - Math.min(...values),
-        weight: groups.reduce((sum, g, k) => sum + g.share * (values[k] ?? 0), 0),
-      };
-    })
-    .filter(({ spread }) => spread >= NAMED)
-    .sort((a, b) => b.spread * b.weight - a.spread * a.weight)
-    .filter(({ id }, _, all) => kindOf(id) === kindOf(all[0]!.id))
-    .slice(0, MOST_NAMED)
-    .map(({ id }) => nameOf(id));
-  const tells =
-    telling.length === 0
-      ? 'Narrows down what it may be'
-      : telling.length === 1
-        ? `Tells whether ${telling[0]!} is there`
-        : `Tells ${telling[0]!} from ${listed(telling.slice(1))}`;
-  return `${tells}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 }

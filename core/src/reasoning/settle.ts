@@ -1,5 +1,6 @@
 /** The cheapest test that settles a conflict. */
-import { advise, type Advice, type Bounds } from './advise';
+import { advise, type Advice } from './advise';
+import type { Bounds } from './premises';
 import type { StandardTest } from '../scheme/model';
 import type { Conflict } from './conflicts';
 import type { RecordEntry } from './entries';

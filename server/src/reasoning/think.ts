@@ -1,6 +1,7 @@
 /** The thinking itself: what a record proves and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
-import { advise, type Advice, type Bounds, proving } from '#core/reasoning/advise';
+import { advise, type Advice, proving } from '#core/reasoning/advise';
+import type { Bounds } from '#core/reasoning/premises';
 import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { OTHER_ANSWERS } from '#core/reasoning/atlas';

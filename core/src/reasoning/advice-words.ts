@@ -1,0 +1,60 @@
+/** Why a test is advised, as a teacher would say it. */
+import type { StandardTest } from '../scheme/model';
+import { nameOf } from '../senses/names';
+import { type Group, OUTCOMES } from './information';
+import { kindOf, listed } from './kinds';
+import type { Space } from './space';
+
+export type Hazard = 'low' | 'medium' | 'high';
+
+const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
+  low: 'no special hazard',
+  medium: 'with care',
+  high: 'a real hazard: hood',
+};
+
+const minutesOf = (minutes: number): string => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
+
+/** Probabilities that differ by this between two outcomes are worth naming; of what the test is for, by less. */
+const NAMED = 0.3;
+const NAMED_OWN = 0.08;
+const MOST_NAMED = 3;
+
+/** What the outcomes tell apart, as a teacher would say it. */
+export function reason(space: Space, test: StandardTest, groups: readonly Group[], minutes: number, hazard: Hazard): string {
+  const shares = groups.slice(0, OUTCOMES).map(({ members, share }) => {
+    const held = new Map<string, number>();
+    for (const [m, w] of members) for (const id of space.members[m]!.holds) held.set(id, (held.get(id) ?? 0) + w / share);
+    return held;
+  });
+  const own = new Set((test.signs ?? []).flatMap((sign) => sign.of));
+  const told = space.suspects
+    .map((id) => {
+      const values = shares.map((held) => held.get(id) ?? 0);
+      return {
+        id,
+        spread: Math.max(...values) - Math.min(...values),
+        weight: groups.reduce((sum, g, k) => sum + g.share * (values[k] ?? 0), 0),
+      };
+    })
+    .sort((a, b) => b.spread * b.weight - a.spread * a.weight);
+  const telling = told
+    .filter(({ id, spread }) => (own.size ? own.has(id) && spread >= NAMED_OWN : spread >= NAMED))
+    .filter(({ id }, _, all) => kindOf(id) === kindOf(all[0]!.id))
+    .slice(0, MOST_NAMED)
+    .map(({ id }) => nameOf(id));
+  const tells =
+    telling.length === 0
+      ? 'Narrows down what it may be'
+      : telling.length === 1
+        ? `Tells whether ${telling[0]!} is there`
+        : `Tells ${telling[0]!} from ${listed(telling.slice(1))}`;
+  return `${tells}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+}
+
+export const proof = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
+  `Proves ${listed(ids.map(nameOf))}, if it is there; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+
+/** What it makes is what these start from. */
+export const opens = (tests: readonly StandardTest[], minutes: number, hazard: Hazard): string =>
+  `Opens the way: ${listed(tests.map((t) => t.title))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
