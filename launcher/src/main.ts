@@ -15,7 +15,8 @@ const HELP = `Usage: ./foxing <command>
   atlas              build the atlases anew when the data has changed
   species            print the thermodynamic data in use
   bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of append, load
-                     (--people, --minutes) and fuzz (--requests), how the server bears them
+                     (--people, --minutes) and fuzz (--requests), how the server bears them;
+                     of interface, what a person waits for in the browser
 `;
 
 /** What measures, by its name. */
