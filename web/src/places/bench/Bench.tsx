@@ -9,6 +9,7 @@ import { useBench, useHand } from '../../state/bench';
 import { Actions } from './Actions';
 import { BriefLedger, BriefSuspects } from './Briefs';
 import { Held } from './Held';
+import { Meanwhile } from './Meanwhile';
 import { OneAtATime } from './OneAtATime';
 import { Rack } from './Rack';
 import { Record } from './Record';
@@ -51,6 +52,7 @@ export function Bench() {
   };
 
   const parts = {
+    meanwhile: <Meanwhile view={view} route={route} active={test?.id ?? null} />,
     route: <RouteChoice route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />,
     tube: <Held vessel={held} showing={showing} />,
     facts: <TubeFacts view={view} held={held} />,
@@ -86,6 +88,7 @@ export function Bench() {
     <div className="grid h-[calc(100dvh-61px)] grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]">
       <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
       <section aria-label="Bench" className="flex min-w-0 flex-col overflow-y-auto">
+        {parts.meanwhile}
         <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
           {parts.tube}
           {parts.panel}
