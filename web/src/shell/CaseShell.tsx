@@ -32,7 +32,7 @@ export function CaseShell() {
   const { view, error, waiting, held, readOn } = useCase(id);
   const append = useAppend(id);
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className="flex min-h-dvh flex-col has-[[data-fills-page]]:h-dvh">
       <TopBar atWork>
         {view && (
           <p className="min-w-0 truncate font-display text-lg">
@@ -57,8 +57,8 @@ export function CaseShell() {
           ))}
         </nav>
         {view && <SampleLeft view={view} />}
-        {view && <Timers timers={view.timers} append={append} />}
       </TopBar>
+      {view && <Timers timers={view.timers} append={append} />}
       {held && (
         <p role="status" className="bg-wash px-6 py-2 text-sm">
           {held === 'offline' ? 'Foxing cannot be reached' : 'Foxing has its hands full'}; {waiting}{' '}

@@ -37,7 +37,7 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
   });
   if (!timers.length) return null;
   return (
-    <div className="flex flex-wrap items-center gap-2">
+    <div className="no-print flex flex-wrap items-center gap-2 border-b border-rule bg-paper px-4 py-1">
       <ul className="flex flex-wrap gap-2" aria-label="Timers">
         {timers.map((t) => {
           const left = Math.max(0, Math.ceil((new Date(t.due).getTime() - now) / 1000));

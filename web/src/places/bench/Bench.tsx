@@ -85,7 +85,10 @@ export function Bench() {
       </>
     );
   return (
-    <div className="grid h-[calc(100dvh-61px)] grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]">
+    <div
+      data-fills-page
+      className="grid min-h-0 grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]"
+    >
       <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
       <section aria-label="Bench" className="flex min-w-0 flex-col overflow-y-auto">
         {parts.meanwhile}
