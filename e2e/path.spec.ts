@@ -126,6 +126,7 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
 
   await choose(page, 'Timer', /3 minutes/);
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/2:5\d|3:00/);
+  await expect(bench(page).getByRole('note')).toContainText(/^While it stands \(3 min left\): \w/);
   await page.reload();
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('tube D');
 });

@@ -53,6 +53,7 @@ export const entrySchema = z.object({
   test: z.string(),
   vessel: z.string().optional(),
   observed: z.array(observationSchema),
+  blank: z.array(observationSchema).optional(),
   note: z.string().optional(),
   inference: z.string().optional(),
   confidence: z.enum(['sure', 'unsure']),

@@ -28,6 +28,30 @@ test('what an entry says goes with it when it is struck; what one server thought
   expect((await barium(one)).state).toBe('open');
 });
 
+test('a blank that shows the same takes the weight of an entry away; a clean one is laid beside it', async () => {
+  const begun = await one.begin({ real: { name: 'U 20', look: 'white grains', grams: 2 } });
+  const flame: Observation[] = [{ channel: 'flame', colour: 'yellow' }];
+  const entry = (blank?: Observation[]): CaseEvent => ({
+    kind: 'entry',
+    payload: { test: 'flame', observed: flame, ...(blank && { blank }) },
+  });
+  const sodium = async (view: typeof begun) => {
+    const { suspects, unused } = await one.reasoned(view);
+    return { likely: suspects.find((s) => s.id === 'Na+')!.probability, unused };
+  };
+  const before = await sodium(begun);
+  const same = await one.write(begun, entry(flame));
+  expect(same.entries[0]!.blank).toEqual(flame);
+  expect(await sodium(same)).toEqual({ likely: before.likely, unused: [{ entry: 1, why: 'the blank shows the same' }] });
+  const other = await one.begin({ real: { name: 'U 21', look: 'white grains', grams: 2 } });
+  const alone = await sodium(await one.write(other, entry()));
+  const third = await one.begin({ real: { name: 'U 22', look: 'white grains', grams: 2 } });
+  const clean = await sodium(await one.write(third, entry([{ channel: 'flame', colour: 'none' }])));
+  expect(clean.unused).toEqual([]);
+  expect(clean.likely).toBeGreaterThan(alone.likely);
+  expect(alone.likely).toBeGreaterThan(before.likely);
+});
+
 test('no test is advised for which the sample does not do', async () => {
   const { next } = await one.reasoned(await one.begin({ real: { name: 'U 19', look: 'white grains', grams: 0.1 } }));
   expect(next.length).toBeGreaterThan(0);

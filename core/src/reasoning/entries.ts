@@ -93,6 +93,8 @@ export function usable(space: Space, record: readonly RecordEntry[]): { used: Re
         : beside.some((b) => shownByBlank(b, e))
           ? 'the blank shows the same'
           : null);
+    // A blank that was written beside an entry is a part of it.
+    if (e.control === 'blank' && record.some((other) => other !== e && other.number === e.number)) continue;
     if (why) unused.push({ entry: e.number, why });
     else used.push(beside.length ? { ...e, beside: true } : e);
   }

@@ -13,6 +13,8 @@ export interface Entry {
   readonly test: string;
   readonly vessel?: string;
   readonly observed: readonly Observation[];
+  /** What the blank beside it showed. */
+  readonly blank?: readonly Observation[];
   readonly note?: string;
   readonly inference?: string;
   readonly confidence: 'sure' | 'unsure';
@@ -192,12 +194,13 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
 }
 
 function entryOf({ entries }: CaseState, { payload, result }: RecordedOf<'entry'>, stamp: Stamp): Entry {
-  const { test, vessel, observed, note, inference, confidence = 'sure' } = payload;
+  const { test, vessel, observed, blank, note, inference, confidence = 'sure' } = payload;
   return {
     number: entries.length + 1,
     test,
     ...(vessel !== undefined && { vessel }),
     observed,
+    ...(blank !== undefined && { blank }),
     ...(note !== undefined && { note }),
     ...(inference !== undefined && { inference }),
     confidence,

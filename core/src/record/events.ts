@@ -34,6 +34,8 @@ export const caseEventSchema = z.discriminatedUnion('kind', [
       /** The working of the test that it speaks of; by default the last one. */
       run: z.uuid().optional(),
       observed: z.array(observationSchema).max(20),
+      /** What a blank showed, done beside it: the same steps without the sample. */
+      blank: z.array(observationSchema).min(1).max(20).optional(),
       note: text(600).optional(),
       inference: text(600).optional(),
       confidence: z.enum(['sure', 'unsure']).optional(),

@@ -160,3 +160,17 @@ export function sayAll(list: readonly Observation[]): string {
   }, '');
   return text && `${text[0]!.toUpperCase()}${text.slice(1)}.`;
 }
+
+const lowered = (text: string) => text && `${text[0]!.toLowerCase()}${text.slice(1)}`;
+
+/** What the blank beside an entry showed. */
+export function sayBlank({
+  observed,
+  blank = [],
+}: {
+  observed: readonly Observation[];
+  blank?: readonly Observation[] | undefined;
+}): string {
+  const same = sayAll(blank) === sayAll(observed);
+  return same ? 'the same.' : lowered(sayAll(blank));
+}

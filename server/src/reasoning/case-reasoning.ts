@@ -1,4 +1,5 @@
 /** The reasoning about a case: what is asked of its record, and what of the answer is said. */
+import type { RecordEntry } from '#core/reasoning/entries';
 import { leftOf } from '#core/record/case';
 import type { AdviceView, Effort, Person, ReasoningView } from '#contract';
 import type { CaseDocument } from '../cases/documents';
@@ -36,7 +37,10 @@ export class CaseReasoning {
     const waiting = rules.ownFirst ? entries.filter((e) => !e.inference).map((e) => e.number) : [];
     if (waiting.length) return { waiting };
     const question = {
-      entries: entries.map(({ number, test, observed, confidence }) => ({ number, test, observed, confidence })),
+      entries: entries.flatMap(({ number, test, observed, blank, confidence }): RecordEntry[] => [
+        { number, test, observed, confidence },
+        ...(blank ? [{ number, test, observed: blank, control: 'blank' as const }] : []),
+      ]),
       rules,
       simulated: subject.kind === 'simulated',
       matter: subject.matter,

@@ -5,12 +5,14 @@ import type { Observation } from '#core/vocabulary/observation';
 
 export interface Draft {
   readonly observed: readonly Observation[];
+  /** What the blank showed; null when none was done. */
+  readonly blank: readonly Observation[] | null;
   readonly note: string;
   readonly inference: string;
   readonly unsure: boolean;
 }
 
-const EMPTY: Draft = { observed: [], note: '', inference: '', unsure: false };
+const EMPTY: Draft = { observed: [], blank: null, note: '', inference: '', unsure: false };
 /** The oldest drafts make room. */
 const KEPT = 60;
 

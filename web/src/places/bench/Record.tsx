@@ -42,7 +42,7 @@ function lettered(
 /** What was seen, on the form of the test: a few taps, then written down. */
 export function Record({ view, test, held, append }: Props) {
   const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? 'free'}`);
-  const { observed, note, inference, unsure } = draft;
+  const { observed, blank, note, inference, unsure } = draft;
   const seen = useSeen(view, test);
   const form = useMemo(() => formOf(test, view.rules, seen), [test, view.rules, seen]);
   const [openLine, setOpenLine] = useState<string | null>(null);
@@ -56,6 +56,7 @@ export function Record({ view, test, held, append }: Props) {
   const lines = more ? [...form.lines, ...form.more] : form.lines;
   const isOpen = (line: FormLine) => (openLine ?? (form.lines.length <= MOST_UNFOLDED ? form.lines[0]?.key : null)) === line.key;
   const letters = lettered(lines.map((line) => ({ line, shown: shownOf({ line, observed, open: isOpen(line), width }) })));
+  const said = sayAll(observed);
   const nothings = nothingOf(form);
   const nothing = () => change({ observed: nothings });
 
@@ -71,6 +72,7 @@ export function Record({ view, test, held, append }: Props) {
         test: test?.id ?? 'free',
         ...(held && inTube && { vessel: held.id }),
         observed: [...observed],
+        ...(blank?.length && { blank: [...blank] }),
         ...(note.trim() && { note: note.trim() }),
         ...(inference.trim() && { inference: inference.trim() }),
         ...(unsure && { confidence: 'unsure' as const }),
@@ -99,7 +101,6 @@ export function Record({ view, test, held, append }: Props) {
     { enabled: recording },
   );
 
-  const said = sayAll(observed);
   return (
     <section aria-label="Record what you see" className="flex flex-col">
       <div className="flex min-h-9 flex-wrap items-center justify-between gap-x-2">
@@ -165,6 +166,27 @@ export function Record({ view, test, held, append }: Props) {
             maxLength={600}
           />
         </>
+      )}
+      {observed.length > 0 && (test?.control || worded) && (
+        <div role="group" aria-label="A blank beside it" className="mt-2 flex flex-wrap items-center gap-1">
+          <span className="label mr-1 font-sans">My blank</span>
+          {nothings.length > 0 && (
+            <Chip
+              small
+              on={blank !== null && sayAll(blank) === sayAll(nothings)}
+              onClick={() => change({ blank: blank && sayAll(blank) === sayAll(nothings) ? null : nothings })}
+            >
+              shows nothing
+            </Chip>
+          )}
+          <Chip
+            small
+            on={blank !== null && sayAll(blank) === said}
+            onClick={() => change({ blank: blank && sayAll(blank) === said ? null : observed })}
+          >
+            shows this too
+          </Chip>
+        </div>
       )}
       <div className="sticky bottom-0 max-lg:bottom-14 z-10 -mx-1 mt-2 bg-paper px-1 pt-1 pb-2">
         {said && (

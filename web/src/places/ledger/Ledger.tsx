@@ -7,7 +7,7 @@ import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { ReasonDialog } from '../../parts/ReasonDialog';
 import { Blank, Button, Heading } from '../../parts/ui';
-import { sayAll } from '#core/senses/sentences';
+import { sayAll, sayBlank } from '#core/senses/sentences';
 import { type OpenCase, useOpenCase } from '../../state/case';
 import { isAtWork } from '../../shell/Standing';
 import { Conclude } from './Conclude';
@@ -53,6 +53,7 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
         <span className={clsx(struck)}>
           {sayAll(entry.observed)} {entry.note}
         </span>
+        {entry.blank && <span className="block text-xs text-muted">blank: {sayBlank(entry)}</span>}
         {entry.confidence === 'unsure' && <span className="block text-xs text-muted">not sure</span>}
         {entry.struck && <span className="block text-xs text-rust-deep">struck: {entry.struck.reason}</span>}
       </td>
