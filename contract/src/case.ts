@@ -1,6 +1,6 @@
 /** A case over HTTP: what a list says of it, and what changed in it. */
 import * as z from 'zod';
-import { caseEventSchema } from '#core/record/events';
+import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { houseRulesSchema } from '#core/scheme/rules';
 import { type Drawing, drawingSchema, type Scene, type Showing, showingSchema } from '#core/senses/drawn';
@@ -56,6 +56,7 @@ export const entrySchema = z.object({
   blank: z.array(observationSchema).optional(),
   note: z.string().optional(),
   inference: z.string().optional(),
+  infers: z.array(z.object({ of: z.string(), says: z.enum(SAID) })).optional(),
   confidence: z.enum(['sure', 'unsure']),
   at: z.string(),
   who: z.string(),

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { sayAll, sayObservation } from '#core/senses/sentences';
+import { sayAll, sayBlank, sayInferred, sayObservation } from '#core/senses/sentences';
 import { CHANNELS, channelRow, eventsOf } from '#core/vocabulary/channels';
 import {
   type Channel,
@@ -134,4 +134,16 @@ describe('sentences', () => {
     [[{ channel: 'smell', smell: 'pungent' }], 'Pungent smell.'],
     [[], ''],
   ])('%j', (list, text) => expect(sayAll(list)).toBe(text));
+
+  test('a blank and what an entry says of suspects are told in a line each', () => {
+    const white: Observation[] = [{ channel: 'precipitate', event: 'formed', colour: 'white' }];
+    expect(sayBlank({ observed: white, blank: white })).toBe('the same.');
+    expect(sayBlank({ observed: white, blank: [{ channel: 'precipitate', event: 'none' }] })).toBe('no precipitate.');
+    const infers = [
+      { of: 'Ni2+', says: 'may-be-present' },
+      { of: 'Cl-', says: 'absent' },
+    ];
+    expect(sayInferred(infers)).toBe('Nickel(II) may be present; chloride absent.');
+    expect(sayInferred()).toBe('');
+  });
 });

@@ -5,7 +5,7 @@ import type { HouseRules } from '../scheme/rules';
 import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
 import type { Observation } from '../vocabulary/observation';
-import type { EventOf, RecordedEvent, RecordedOf } from './events';
+import type { EventOf, RecordedEvent, RecordedOf, Said } from './events';
 import type { CaseSubject, EntryWorking, OperationResult, VesselResult } from './result';
 
 export interface Entry {
@@ -17,6 +17,7 @@ export interface Entry {
   readonly blank?: readonly Observation[];
   readonly note?: string;
   readonly inference?: string;
+  readonly infers?: readonly { readonly of: string; readonly says: Said }[];
   readonly confidence: 'sure' | 'unsure';
   readonly at: string;
   readonly who: string;
@@ -194,7 +195,7 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
 }
 
 function entryOf({ entries }: CaseState, { payload, result }: RecordedOf<'entry'>, stamp: Stamp): Entry {
-  const { test, vessel, observed, blank, note, inference, confidence = 'sure' } = payload;
+  const { test, vessel, observed, blank, note, inference, infers, confidence = 'sure' } = payload;
   return {
     number: entries.length + 1,
     test,
@@ -203,6 +204,7 @@ function entryOf({ entries }: CaseState, { payload, result }: RecordedOf<'entry'
     ...(blank !== undefined && { blank }),
     ...(note !== undefined && { note }),
     ...(inference !== undefined && { inference }),
+    ...(infers !== undefined && { infers }),
     confidence,
     ...stamp,
     working: result,

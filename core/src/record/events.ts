@@ -15,6 +15,10 @@ const key = (max: number) => text(max).refine((id) => !(id in {}), 'take another
 
 const event = <K extends string, P extends z.ZodType>(kind: K, payload: P) => z.strictObject({ kind: z.literal(kind), payload });
 
+/** How much an entry says of a suspect; a group test says no more than that it may be there. */
+export const SAID = ['may-be-present', 'present', 'confirmed', 'absent'] as const;
+export type Said = (typeof SAID)[number];
+
 /** Events that a person at the bench sends. */
 export const caseEventSchema = z.discriminatedUnion('kind', [
   event(
@@ -38,6 +42,11 @@ export const caseEventSchema = z.discriminatedUnion('kind', [
       blank: z.array(observationSchema).min(1).max(20).optional(),
       note: text(600).optional(),
       inference: text(600).optional(),
+      /** What it says of single ions, elements or groups. */
+      infers: z
+        .array(z.strictObject({ of: suspect, says: z.enum(SAID) }))
+        .max(12)
+        .optional(),
       confidence: z.enum(['sure', 'unsure']).optional(),
     }),
   ),

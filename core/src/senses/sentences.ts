@@ -2,6 +2,7 @@
 import { channelRow } from '../vocabulary/channels';
 import type { Observation, ObservationOf } from '../vocabulary/observation';
 import { plainWord, type Smell } from '../vocabulary/words';
+import { nameOf } from './names';
 
 const join = (...parts: (string | false | undefined)[]): string => parts.filter(Boolean).join(' ');
 const coloured = ({ colour }: Observation): string => (colour && colour !== 'none' ? plainWord(colour) : '');
@@ -173,4 +174,10 @@ export function sayBlank({
 }): string {
   const same = sayAll(blank) === sayAll(observed);
   return same ? 'the same.' : lowered(sayAll(blank));
+}
+
+/** What an entry says of single suspects, as one writes it: "nickel(II) may be present; chloride absent." */
+export function sayInferred(infers: readonly { readonly of: string; readonly says: string }[] = []): string {
+  const text = infers.map(({ of, says }) => `${nameOf(of)} ${plainWord(says)}`).join('; ');
+  return text && `${text[0]!.toUpperCase()}${text.slice(1)}.`;
 }

@@ -34,7 +34,7 @@ export class CaseReasoning {
   async of(person: Person, { id, state }: CaseDocument, effort: Effort): Promise<ReasoningView> {
     const { rules, subject } = state;
     const entries = state.entries.filter((e) => !e.struck);
-    const waiting = rules.ownFirst ? entries.filter((e) => !e.inference).map((e) => e.number) : [];
+    const waiting = rules.ownFirst ? entries.filter((e) => !e.inference && !e.infers?.length).map((e) => e.number) : [];
     if (waiting.length) return { waiting };
     const question = {
       entries: entries.flatMap(({ number, test, observed, blank, confidence }): RecordEntry[] => [

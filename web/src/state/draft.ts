@@ -1,6 +1,7 @@
 /** What is being written of a test and not yet in the ledger: it survives a reload, another test, a lost connection. */
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import type { Said } from '#core/record/events';
 import type { Observation } from '#core/vocabulary/observation';
 
 export interface Draft {
@@ -9,10 +10,12 @@ export interface Draft {
   readonly blank: readonly Observation[] | null;
   readonly note: string;
   readonly inference: string;
+  /** What it says of single suspects. */
+  readonly infers: readonly { readonly of: string; readonly says: Said }[];
   readonly unsure: boolean;
 }
 
-const EMPTY: Draft = { observed: [], blank: null, note: '', inference: '', unsure: false };
+const EMPTY: Draft = { observed: [], blank: null, note: '', inference: '', infers: [], unsure: false };
 /** The oldest drafts make room. */
 const KEPT = 60;
 

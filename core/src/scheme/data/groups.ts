@@ -175,7 +175,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
   { id: 'manganese-division', title: 'Zinc and manganese in base with peroxide', start: 'Z4', makes: ['M4', 'ZN4'], watch: ['precipitate', 'solution'], station: { 'six-group': 'group-4' },
     when: fell('group-4', 'sulfide gave no precipitate in ammonia'),
     purpose: 'Zinc dissolves in excess base; manganese browns and stays.',
-    steps: [take(0.7, '@', 'M4'), pour('sodium-hydroxide-6M', 1, undefined, 'M4'), drops('hydrogen-peroxide-6pc', 8, undefined, 'M4'), boil(3, 'M4'), spin('M4'), decant('ZN4', 'M4'), wash('M4')],
+    steps: [take(0.5, '@', 'M4'), pour('sodium-hydroxide-6M', 1, undefined, 'M4'), drops('hydrogen-peroxide-6pc', 8, undefined, 'M4'), boil(3, 'M4'), spin('M4'), decant('ZN4', 'M4'), wash('M4')],
     signs: [sign('Mn2+', ppt(['brown', 'dark-brown', 'black']))] },
 
   { id: 'group-5', title: 'Carbonate group', start: { 'six-group': 'F4', 'semi-micro': 'F3', 'no-sulfide': 'F3' }, makes: ['P5', 'F5'], watch: ['precipitate'], station: bySchool('group-5', 'group-4', 'carbonate'),

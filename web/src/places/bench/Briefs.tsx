@@ -4,7 +4,7 @@ import { testById } from '#core/scheme/tests';
 import type { CaseView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
-import { sayAll } from '#core/senses/sentences';
+import { sayAll, sayInferred } from '#core/senses/sentences';
 import { useCaseId, useReasoning } from '../../state/case';
 import { inOrder } from '../suspects/order';
 
@@ -25,7 +25,9 @@ export function BriefLedger({ view }: { view: CaseView }) {
               <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{e.number}</span>
               <span>
                 <strong>{testById.get(e.test)?.title ?? 'Free work'}.</strong> {sayAll(e.observed)} {e.note}{' '}
-                <span className="text-muted">{e.inference}</span>
+                <span className="text-muted">
+                  {sayInferred(e.infers)} {e.inference}
+                </span>
               </span>
             </li>
           ))}

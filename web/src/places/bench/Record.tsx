@@ -13,8 +13,9 @@ import { useWidth } from '../../parts/useWidth';
 import type { OpenCase } from '../../state/case';
 import { useCaseId } from '../../state/case';
 import { useDraft } from '../../state/draft';
-import { useSeen } from '../../state/expected';
+import { useSeen, useSuspects } from '../../state/expected';
 import { useKey, useKeySettings } from '../../state/keys';
+import { Inferring } from './Inferring';
 import { tapped } from './noting';
 import { RecordLine, shownOf } from './RecordLine';
 
@@ -42,7 +43,8 @@ function lettered(
 /** What was seen, on the form of the test: a few taps, then written down. */
 export function Record({ view, test, held, append }: Props) {
   const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? 'free'}`);
-  const { observed, blank, note, inference, unsure } = draft;
+  const { observed, blank, note, inference, infers, unsure } = draft;
+  const suspects = useSuspects(view);
   const seen = useSeen(view, test);
   const form = useMemo(() => formOf(test, view.rules, seen), [test, view.rules, seen]);
   const [openLine, setOpenLine] = useState<string | null>(null);
@@ -75,6 +77,7 @@ export function Record({ view, test, held, append }: Props) {
         ...(blank?.length && { blank: [...blank] }),
         ...(note.trim() && { note: note.trim() }),
         ...(inference.trim() && { inference: inference.trim() }),
+        ...(infers.length && { infers: [...infers] }),
         ...(unsure && { confidence: 'unsure' as const }),
       },
     });
@@ -156,6 +159,13 @@ export function Record({ view, test, held, append }: Props) {
             value={note}
             onChange={(e) => change({ note: e.target.value })}
             maxLength={600}
+          />
+          <Inferring
+            test={test?.id ?? 'free'}
+            observed={observed}
+            suspects={suspects}
+            infers={infers}
+            change={(list) => change({ infers: list })}
           />
           <TextField
             label="What it tells you"

@@ -7,7 +7,7 @@ import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { ReasonDialog } from '../../parts/ReasonDialog';
 import { Blank, Button, Heading } from '../../parts/ui';
-import { sayAll, sayBlank } from '#core/senses/sentences';
+import { sayAll, sayBlank, sayInferred } from '#core/senses/sentences';
 import { type OpenCase, useOpenCase } from '../../state/case';
 import { isAtWork } from '../../shell/Standing';
 import { Conclude } from './Conclude';
@@ -58,7 +58,7 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
         {entry.struck && <span className="block text-xs text-rust-deep">struck: {entry.struck.reason}</span>}
       </td>
       <td className="py-2.5">
-        <span className={clsx(struck)}>{entry.inference ?? '–'}</span>
+        <span className={clsx(struck)}>{[sayInferred(entry.infers), entry.inference].filter(Boolean).join(' ') || '–'}</span>
       </td>
       <td className="no-print w-14 py-1">{!entry.struck && open && <Strike entry={entry} append={append} />}</td>
     </tr>
