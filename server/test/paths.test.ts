@@ -78,7 +78,7 @@ const PATHS: readonly Path[] = [
     skipped: { 'Dissolve in hydrochloric acid': /water dissolved all of it \(entry 2\)/ },
   },
   {
-    name: 'two salts, six groups: nickel and manganese, sulfate and nitrate',
+    name: 'two salts, six groups: nickel and magnesium, sulfate and nitrate',
     jar: 'jar-24',
     answers: { 'cation-scheme': 'six-group' },
     tests: [
@@ -95,11 +95,11 @@ const PATHS: readonly Path[] = [
       'Group III: ammonia with ammonium chloride',
       'Group IV: sulfide in ammonia',
       'Group IV in cold dilute acid',
-      'Zinc and manganese in base with peroxide',
-      'Manganese with bismuthate',
       'Dimethylglyoxime',
+      'Carbonate group',
+      'Magnesium with phosphate',
     ],
-    found: ['Ni2+', 'Mn2+', 'SO4^2-', 'NO3-'],
+    found: ['Ni2+', 'Mg2+', 'SO4^2-', 'NO3-'],
     skipped: { 'Cadmium as yellow sulfide': /sulfide gave no precipitate in acid \(entry 9\)/ },
   },
   {

@@ -19,7 +19,7 @@ export const JARS: readonly (Omit<Jar, 'matter'> & { readonly sample: SampleSpec
   { id: 'jar-16', name: 'Jar 16', look: 'colourless plates', story: 'Brown glass, kept from the light.', sample: salt('AgNO3') },
   { id: 'jar-18', name: 'Jar 18', look: 'white cubes', story: 'From the photographer who rented the back room.', sample: salt('KI') },
   { id: 'jar-21', name: 'Jar 21', look: 'white crusted powder', story: 'A cleaning salt, caked hard.', sample: salt('Na2CO3·10H2O') },
-  { id: 'jar-24', name: 'Jar 24', look: 'green and pale-pink grains', story: 'Two powders that were swept up together.', sample: mixture({ 'NiSO4·6H2O': 2, 'Mn(NO3)2·6H2O': 1 }) },
+  { id: 'jar-24', name: 'Jar 24', look: 'green and white grains', story: 'Two powders that were swept up together.', sample: mixture({ 'NiSO4·6H2O': 2, 'Mg(NO3)2·6H2O': 1 }) },
   { id: 'jar-27', name: 'Jar 27', look: 'fine white powder', story: 'Labelled “bone”, in pencil.', sample: mixture({ 'Ca3(PO4)2': 2, 'MgCl2·6H2O': 1 }) },
   { id: 'jar-30', name: 'Jar 30', look: 'violet crystals', story: 'From the tanner’s shelf.', sample: salt('KCr(SO4)2·12H2O') },
   { id: 'jar-23', name: 'Jar 23', look: 'pale-violet crystals', story: 'An ink maker’s jar with a horn spatula.', sample: salt('Fe(NO3)3·9H2O') },
