@@ -197,17 +197,16 @@ function waysOf(channel: Channel, { ops, seen, test }: Making): Observation[] {
   const { fields } = CHANNELS[channel];
   const ways = new Map<string, Observation>();
   const put = (o: Observation) => ways.set(keyOf(wayOf(o)), wayOf(o));
-  const ofOp = (op: Op): Words | null => {
-    if (op.op === 'paper' && channel === 'paper') return { paper: op.paper };
-    if (op.op === 'splint' && channel === 'splint') return { splint: op.splint };
-    if (op.op === 'bead' && channel === 'bead') return { zone: op.zone, look: op.look };
-    if (op.op === 'flame' && channel === 'flame') return { through: op.through ?? 'none' };
-    return null;
+  const ofOp = (op: Op): readonly Words[] => {
+    if (op.op === 'paper' && channel === 'paper') return [{ paper: op.paper }];
+    if (op.op === 'splint' && channel === 'splint') return [{ splint: op.splint }];
+    if (op.op === 'bead' && channel === 'bead') return [{ zone: op.zone, look: op.look }];
+    if (op.op === 'flame' && channel === 'flame') return [{ through: op.through ?? 'none' }];
+    if (op.op === 'dry-heat' && channel === 'solid') return [{ look: 'hot' }, { look: 'cold' }];
+    if (op.op === 'charcoal' && channel === 'solid') return [{ look: 'cold' }];
+    return [];
   };
-  for (const op of ops) {
-    const words = ofOp(op);
-    if (words) put({ channel, ...words } as unknown as Observation);
-  }
+  for (const words of ops.flatMap(ofOp)) put({ channel, ...words } as unknown as Observation);
   if (!ways.size) for (const { see } of seen) if (see.channel === channel) put(see);
   if (!ways.size)
     for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])

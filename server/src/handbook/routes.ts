@@ -3,7 +3,7 @@ import { type Request, Router } from 'express';
 import { LRUCache } from 'lru-cache';
 import { schoolOf } from '#core/scheme/rules';
 import { schemeOf, testById } from '#core/scheme/tests';
-import type { EquationsView } from '#contract';
+import type { EquationsView, GivenView } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -19,6 +19,7 @@ const KEPT_TESTS = 300;
 export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
   const workedOut = new LRUCache<string, Promise<EquationsView[]>>({ max: KEPT_TESTS });
+  const tables = new LRUCache<string, Promise<GivenView[]>>({ max: KEPT_TESTS });
   const asked = async (req: Request<{ test: string }>) => {
     const person = actor(req);
     must(person, { do: 'read-handbook' });
@@ -37,7 +38,14 @@ export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
     res.json(await found);
   });
   router.get('/handbook/tests/:test', async (req, res) => {
-    res.json(await thought.run('inTest', await asked(req), TABLE_SECONDS));
+    const wanted = await asked(req);
+    const key = `${wanted.scheme} ${wanted.test}`;
+    let table = tables.get(key);
+    if (!table) {
+      tables.set(key, (table = thought.run('inTest', wanted, TABLE_SECONDS)));
+      table.catch(() => tables.delete(key));
+    }
+    res.json(await table);
   });
   router.get('/handbook/suspects/:suspect', async (req, res) => {
     const person = actor(req);

@@ -2,7 +2,7 @@ import { Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
-import { type Choice, formOf, type FormLine, nothingOf } from '#core/scheme/form';
+import { type Choice, type Form, formOf, type FormLine, nothingOf } from '#core/scheme/form';
 import type { StandardTest } from '#core/scheme/model';
 import { stepsOf } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
@@ -30,6 +30,7 @@ interface Props {
 const OUTSIDE: ReadonlySet<string> = new Set(['test', 'flame', 'bead', 'charcoal']);
 /** With more lines than this, none is unfolded until it is asked for. */
 const MOST_UNFOLDED = 3;
+const EMPTY: Form = { lines: [], more: [] };
 const LETTERS = [...'abcdefghijklmopqstuvwxyz'];
 
 /** A letter for every word in sight, in order; `n` and `r` keep what they do. */
@@ -46,7 +47,7 @@ export function Record({ view, test, held, append }: Props) {
   const { observed, blank, note, inference, infers, unsure } = draft;
   const suspects = useSuspects(view);
   const seen = useSeen(view, test);
-  const form = useMemo(() => formOf(test, view.rules, seen), [test, view.rules, seen]);
+  const form = useMemo(() => (seen ? formOf(test, view.rules, seen) : EMPTY), [test, view.rules, seen]);
   const [openLine, setOpenLine] = useState<string | null>(null);
   const [more, setMore] = useState(false);
   const [worded, setWorded] = useState(view.rules.ownFirst || note !== '' || inference !== '');
@@ -119,7 +120,7 @@ export function Record({ view, test, held, append }: Props) {
           A letter for each word; Enter writes, Esc leaves.
         </p>
       )}
-      <div ref={into}>
+      <div ref={into} aria-busy={!seen} className={seen ? undefined : 'min-h-40'}>
         {lines.map((line) => (
           <RecordLine
             key={line.key}
