@@ -63,6 +63,7 @@ const CLOSER = ['texture', 'vigour', 'amount', 'clarity', 'position', 'duration'
 /** Events that are themselves what is told, whatever the colour. */
 const COLOUR_TOLD: readonly (string | undefined)[] = [undefined, 'formed', 'present', 'evolved', 'changed', 'colour-changed'];
 const LOOKED_FOR = 10;
+const USUAL = 4;
 
 const inDryHeat: readonly Channel[] = ['solid', 'sublimate', 'droplets', 'gas', 'smell'];
 const inTube: readonly Channel[] = ['solution', 'precipitate', 'gas', 'smell', 'heat', 'deposit'];
@@ -250,9 +251,12 @@ function lineOf(way: Observation, { ops, test, seen }: Making): FormLine {
   const [nothing] = heated || way.channel !== 'solid' ? nothingIn(way.channel) : [];
   if (nothing) put(headOf({ ...nothing, ...way } as Observation), 0, true);
   const ordered = [...choices.values()].sort((a, b) => b.weight - a.weight);
-  // Nothing is expected of free work: what is usual comes first.
-  const usual = test ? [] : allOf(way, heated).map((words) => ({ words, asked: false, weight: 0 }));
-  const first = [...ordered, ...usual.filter((u) => !choices.has(keyOf(u.words)))].filter((c, i) => c.asked || i < LOOKED_FOR);
+  // Where nothing is known of what is to be expected, the usual words stand beside those that are asked for.
+  const usual = seen.length ? [] : allOf(way, heated).slice(0, test ? USUAL : LOOKED_FOR);
+  const first = [
+    ...usual.map((words) => choices.get(keyOf(words)) ?? { words, asked: false, weight: 0 }),
+    ...ordered.filter((c, i) => (c.asked || i < LOOKED_FOR) && !usual.some((words) => keyOf(words) === keyOf(c.words))),
+  ];
   const firstKeys = new Set(first.map((c) => keyOf(c.words)));
   const rest = [...ordered.map((c) => c.words), ...allOf(way, heated)]
     .filter((words) => !firstKeys.has(keyOf(words)))
