@@ -123,11 +123,14 @@ test('by keys: a letter for every word, and none of them while one writes', asyn
   await expect(sheet.getByRole('alert')).toContainText('add a drop');
   await sheet.getByLabel(/^Key: record: nothing/).press('x');
   await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(sheet).toHaveCount(0);
+  await expect(form.getByRole('button', { name: 'Precipitate: none', exact: true })).toBeVisible();
   await page.keyboard.press('x');
   await expect(form.getByLabel('To be written')).toHaveText('No precipitate; liquid unchanged.');
   await page.getByRole('button', { name: 'Keys', exact: true }).click();
   await sheet.getByLabel('Single keys do something').uncheck();
   await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(sheet).toHaveCount(0);
   await form.getByRole('button', { name: 'Take it all back' }).click();
   await page.keyboard.press('x');
   await expect(form.getByLabel('To be written')).toHaveCount(0);
