@@ -33,7 +33,10 @@ function HeldUp({ showing, alone }: { showing: Showing; alone: boolean }) {
   const shown = showing.scene && <Scene scene={showing.scene} text={showing.text} />;
   if (alone)
     return (
-      <figure className="flex h-full w-full flex-col text-[#20242d]" aria-live="polite">
+      <figure
+        className={`flex h-full w-full flex-col ${inHood(showing) ? 'text-[#f1e8da]' : 'text-[#20242d]'}`}
+        aria-live="polite"
+      >
         <div className="min-h-0 grow">{shown}</div>
         <figcaption className="truncate text-center text-xs first-letter:capitalize">{showing.text || showing.title}</figcaption>
       </figure>
