@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { type CaseChanges, caseChangesSchema, type CaseView, type Jar, withChanges } from '#contract';
 import type { CaseEvent } from '#core/record/events';
-import { seeded } from '#core/reasoning/observer';
+import { seeded } from '#core/reasoning/student';
 import { layOut } from '#core/scheme/layout';
 import type { StandardTest } from '#core/scheme/model';
 import { DEFAULT_RULES } from '#core/scheme/rules';

@@ -2,7 +2,7 @@
 import { LIBRARY } from '#core/organic/library';
 import { SINGLES } from '#core/reasoning/atlas';
 import { holdingsOf } from '#core/organic/structure';
-import { seeded } from '#core/reasoning/observer';
+import { seeded } from '#core/reasoning/student';
 import type { Job } from './solve-one';
 
 export const SETS = ['singles', 'mixtures', 'compounds'] as const;

@@ -6,7 +6,7 @@ import type { CompoundAtlas } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isElement } from '#core/reasoning/compounds';
 import { isCation } from '#core/reasoning/hypotheses';
 import { infer } from '#core/reasoning/infer';
-import { perfect, seeded, student } from '#core/reasoning/observer';
+import { perfect, seeded, student } from '#core/reasoning/student';
 import { solve, type WayOfWorking } from '#core/reasoning/solve';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { School } from '#core/scheme/model';

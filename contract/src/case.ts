@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
+import { LEVELS } from '#core/reasoning/data/levels';
 import { houseRulesSchema } from '#core/scheme/rules';
 import { type Drawing, drawingSchema, type Scene, type Showing, showingSchema } from '#core/senses/drawn';
 import { observationSchema } from '#core/vocabulary/observation';
@@ -168,6 +169,8 @@ export const ownStructureSchema = z.strictObject({
 });
 export type OwnStructure = z.infer<typeof ownStructureSchema>;
 
+export const MOST_SALTS = 6;
+
 /** A salt or a mixture that someone sets as an unknown, by formulas and masses. */
 export const ownSaltsSchema = z.strictObject({
   name: z.string().trim().min(1, 'give it a name or number that does not tell').max(60),
@@ -179,15 +182,13 @@ export const ownSaltsSchema = z.strictObject({
       }),
     )
     .min(1, 'write at least one formula')
-    .max(6, 'no more than six salts in one jar'),
+    .max(MOST_SALTS, `no more than ${MOST_SALTS} salts in one jar`),
 });
 export type OwnSalts = z.infer<typeof ownSaltsSchema>;
 
-export const levelSchema = z.enum(['common-salt', 'any-salt', 'mixture', 'simple-compound', 'any-compound']);
-
 export const newCaseSchema = z.union([
   z.strictObject({ jar: z.string().min(1).max(40) }),
-  z.strictObject({ random: levelSchema }),
+  z.strictObject({ random: z.enum(LEVELS) }),
   z.strictObject({ salts: ownSaltsSchema }),
   z.strictObject({ real: realSampleSchema }),
   z.strictObject({ structure: ownStructureSchema }),

@@ -5,7 +5,7 @@ import { rulesFor } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
 
 import { infer } from '#core/reasoning/infer';
-import { type Observer, perfect, seeded, student } from '#core/reasoning/observer';
+import { type Observer, perfect, seeded, student } from '#core/reasoning/student';
 
 import { parting } from '#core/reasoning/settle';
 import { type CompoundAtlas, compoundLeaf } from '#core/reasoning/compound-atlas';

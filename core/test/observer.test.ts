@@ -2,7 +2,8 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import fc from 'fast-check';
-import { perfect, probabilityOf, seeded, student } from '#core/reasoning/observer';
+import { probabilityOf } from '#core/reasoning/observer';
+import { perfect, seeded, student } from '#core/reasoning/student';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
 import type { StandardTest } from '#core/scheme/model';
 import { testById } from '#core/scheme/tests';

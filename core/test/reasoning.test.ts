@@ -5,7 +5,7 @@ import { answerKey, type Atlas, FORMS, leafOf, OTHER_ANSWERS, rulesOfSchool, SIN
 import type { RecordEntry } from '#core/reasoning/entries';
 import { inTest, ofSuspect, whatSuspectGives } from '#core/reasoning/handbook';
 import { infer, type Inference } from '#core/reasoning/infer';
-import { perfect, seeded, student } from '#core/reasoning/observer';
+import { perfect, seeded, student } from '#core/reasoning/student';
 import { parseRecord, RecordError } from '#core/reasoning/record';
 import { settlingTest } from '#core/reasoning/settle';
 

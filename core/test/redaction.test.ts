@@ -6,7 +6,7 @@ import { parseSalt } from '#core/matter/salts';
 import { LIBRARY } from '#core/organic/library';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
 import { SINGLES } from '#core/reasoning/hypotheses';
-import { seeded } from '#core/reasoning/observer';
+import { seeded } from '#core/reasoning/student';
 import { changesSince, digestOf } from '#core/record/view';
 import { DEFAULT_RULES, type HouseRules } from '#core/scheme/rules';
 import { CaseAtWork } from './casework';

@@ -1,18 +1,14 @@
 import { openBench } from '#core/bench/bench';
 import { parseSalt } from '#core/matter/salts';
-import { LEVELS, drawUnknown, looksLike } from '#core/reasoning/unknown';
+import { LEVELS } from '#core/reasoning/data/levels';
+import { seeded } from '#core/reasoning/student';
+import { drawUnknown, looksLike } from '#core/reasoning/unknown';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { changesSince } from '#core/record/view';
 import { CaseAtWork } from './casework';
 
-/** Numbers in 0…1 that are the same in every run. */
-function numbers(seed: number): () => number {
-  let now = seed;
-  return () => (now = (now * 16807) % 2147483647) / 2147483647;
-}
-
 test.each(LEVELS)('%s: what is drawn can be worked, differs, and its label tells nothing but its look', (level) => {
-  const random = numbers(LEVELS.indexOf(level) + 11);
+  const random = seeded(LEVELS.indexOf(level) + 11);
   const drawn = Array.from({ length: 40 }, () => drawUnknown(level, random));
   expect(new Set(drawn.map((s) => JSON.stringify(s))).size).toBeGreaterThan(12);
   for (const sample of drawn) {
@@ -25,7 +21,7 @@ test.each(LEVELS)('%s: what is drawn can be worked, differs, and its label tells
 });
 
 test('a mixture shares no ion between its salts', () => {
-  const random = numbers(5);
+  const random = seeded(5);
   for (let i = 0; i < 60; i++) {
     const sample = drawUnknown('mixture', random);
     const ions = 'salts' in sample ? sample.salts.flatMap((s) => Object.keys(parseSalt(s.formula).ions)) : [];

@@ -1,8 +1,8 @@
-/** Someone who looks and writes: how likely a record is of what was shown, and a record drawn from the same model. */
+/** Someone who looks and writes: how likely a record is of what was shown. `student` draws records from the same model. */
 import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
-import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
-import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
+import { isNothing, type Observation } from '../vocabulary/observation';
+import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import {
   BORROWED,
   IMAGINED,
@@ -21,8 +21,8 @@ import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vi
 const MOST_TOLD = 5;
 const MOST_SHOWN = 6;
 
-const QUALIFIERS = ['paper', 'splint', 'zone', 'look', 'through'] as const;
-const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]): string | undefined =>
+export const QUALIFIERS = ['paper', 'splint', 'zone', 'look', 'through'] as const;
+export const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]): string | undefined =>
   o[field] === 'none' ? undefined : o[field];
 
 /** What has to be the same for two observations to be about one thing. */
@@ -33,10 +33,10 @@ const isWeak = (o: Observation) => o.amount === 'trace' || o.amount === 'slight'
 const isUnremarkable = (o: Observation) =>
   o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless');
 
-const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
+export const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
 
 /** A thing to be seen, in its test. */
-interface Shown {
+export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
   /** Of the stages of a solid, one that was passed through. */
@@ -62,7 +62,7 @@ const STAGED: ReadonlySet<Channel> = new Set(['precipitate', 'solution', 'solid'
 
 const shownBefore = new WeakMap<readonly Observation[], { readonly test: string; readonly shown: readonly Shown[] }>();
 
-function shownIn(test: StandardTest, seen: readonly Observation[]): readonly Shown[] {
+export function shownIn(test: StandardTest, seen: readonly Observation[]): readonly Shown[] {
   const before = shownBefore.get(seen);
   if (before?.test === test.id) return before.shown;
   const shown = weighedIn(test, seen);
@@ -91,13 +91,13 @@ function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   });
 }
 
-const overlookedOf = ({ o, passed }: Shown): number =>
+export const overlookedOf = ({ o, passed }: Shown): number =>
   passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
 
-const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'partly-dissolved']);
+export const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'partly-dissolved']);
 const bell = (off: number, spread: number) => Math.exp(-0.5 * (off / spread) ** 2) / (spread * Math.sqrt(2 * Math.PI));
 /** °C over which a reading that is quite wrong may lie. */
-const SCALE_CELSIUS = 400;
+export const SCALE_CELSIUS = 400;
 const SCALE_PH = 15;
 /** Of an instrument in its own unit, of a titration as a share of its value. By judgement. */
 const spreadOf = (of: Observation['event'], value: number) =>
@@ -151,7 +151,7 @@ function wordsFor(r: Observation, { o: s, alike }: Shown): number {
   return p;
 }
 
-function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
+export function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
   const plain = s.colour === 'none' ? anyColour(written) : colourIs(written, s.colour!, lightOf(s), alike);
   if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
   const hidden = s.duration === 'lasting' ? SODIUM_FLAME.lasting : SODIUM_FLAME.weak;
@@ -159,7 +159,8 @@ function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | 
 }
 
 /** What can be said to have happened, where something did. */
-const happeningsOf = (channel: Channel): readonly string[] => eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
+export const happeningsOf = (channel: Channel): readonly string[] =>
+  eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
 
 /** Of a flame that is imagined, the share that is sodium's. */
 const SODIUM_SHARE = 0.7;
@@ -251,7 +252,7 @@ function ofChannel(
 }
 
 /** Each thing once: told twice in the same words it is no news. */
-const distinctIn = (list: readonly Observation[]): Observation[] => {
+export const distinctIn = (list: readonly Observation[]): Observation[] => {
   const known = new Set<string>();
   return list.filter((o) => {
     const key = JSON.stringify(o);
@@ -281,94 +282,4 @@ export function probabilityOf(
       seen,
     );
   return p;
-}
-
-export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
-
-/** Writes down all that there is. */
-export const perfect: Observer = (_test, seen) => [...seen];
-
-/** A small, well-spread generator (mulberry32): the same seed gives the same student. */
-export function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
-function drawn<T>(random: () => number, options: readonly (readonly [T, number])[]): T {
-  let at = random() * options.reduce((sum, [, p]) => sum + p, 0);
-  for (const [option, p] of options) if ((at -= p) < 0) return option;
-  return options.at(-1)![0];
-}
-
-const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-
-/** Someone who leaves out, mistakes and imagines at the model's rates. */
-export function student(random: () => number): Observer {
-  const chance = (p: number) => random() < p;
-  const write = (s: Shown): Observation => {
-    const { o } = s;
-    if (s.nothing) return chance(imaginedIn(o.channel)) ? imagine(o.channel) : o;
-    if (chance(overlookedOf(s))) return nothingIn(o.channel)[0] ?? o;
-    const words: Record<string, string | number | undefined> = {};
-    const over = <T extends string>(name: string, rate: number, options: readonly T[], says: (word: T) => number) => {
-      if (name in o)
-        words[name] = chance(rate)
-          ? drawn(
-              random,
-              options.map((w) => [w, says(w)] as const),
-            )
-          : undefined;
-    };
-    over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
-      isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
-    );
-    over('colour', WRITTEN.colour, COLOURS, (w) =>
-      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w) : colourSeen(w, o, s.alike),
-    );
-    over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
-    over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
-    over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
-    over('smell', 1, SMELLS, (w) => (w === 'none' ? 0 : smellIs(w, o.smell!)));
-    over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
-    for (const name of QUALIFIERS) if (qualifierOf(o, name) !== undefined && !chance(WRITTEN.qualifier)) words[name] = undefined;
-    if (o.celsius !== undefined) {
-      const off = Math.round(
-        chance(READINGS.wrong)
-          ? (random() - 0.5) * SCALE_CELSIUS
-          : normal(random) * (chance(READINGS.careless.rate) ? READINGS.careless.celsius : READINGS.celsius),
-      );
-      words['celsius'] = o.celsius + off;
-      if (o.to !== undefined) words['to'] = o.to + off;
-    }
-    return reworded(o, words);
-  };
-  const imagine = (channel: Channel): Observation => {
-    const { fields, colours } = channelRow(channel);
-    const events = happeningsOf(channel);
-    const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
-    return reworded(
-      { channel },
-      {
-        ...(events.length && { event: oneOf(events) }),
-        ...(colours?.length && { colour: oneOf(colours.filter((c) => c !== 'none')) }),
-        ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
-      },
-    );
-  };
-  return (test, seen) => {
-    const out: Observation[] = [];
-    for (const s of shownIn(test, seen)) {
-      if (!chance(s.mentioned)) continue;
-      out.push(write(s));
-      if (chance(TOLD_AGAIN)) out.push(write(s));
-    }
-    for (const channel of test.watch) if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
-    const told = distinctIn(out);
-    return told.length ? told : seen.slice(0, 1).map((o) => (isNothing(o) ? o : write(shownIn(test, [o])[0]!)));
-  };
 }

@@ -9,7 +9,7 @@ import type { Bounds } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, THOROUGH } from './infer';
-import type { Observer } from './observer';
+import type { Observer } from './student';
 import type { Space } from './space';
 
 export type WayOfWorking = 'systematic' | 'advised';

@@ -5,12 +5,9 @@ import { LIBRARY } from '../organic/library';
 import { observe } from '../senses/perceive';
 import { sayAll } from '../senses/sentences';
 import { groupsOf, structureOf } from '../organic/structure';
+import type { Level } from './data/levels';
 import { FORMS, type Form } from './hypotheses';
 import { weightOf } from './priors';
-
-/** Common salts of two ions; any form of a salt; two of them swept together; a compound with one group; with more. */
-export const LEVELS = ['common-salt', 'any-salt', 'mixture', 'simple-compound', 'any-compound'] as const;
-export type Level = (typeof LEVELS)[number];
 
 const COMMON_SHARE = 0.25;
 const COMPOUND_GRAMS = 5;

@@ -10,7 +10,7 @@ import {
   type ObservationOf,
   reworded,
 } from '../vocabulary/observation';
-import type { Colour } from '../vocabulary/words';
+import { HEATED, NOTICED, ONLY_HEATED } from './data/noticed';
 import type { Pattern, StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { stepsOf } from './tests';
@@ -64,42 +64,6 @@ const CLOSER = ['texture', 'vigour', 'amount', 'clarity', 'position', 'duration'
 const COLOUR_TOLD: readonly (string | undefined)[] = [undefined, 'formed', 'present', 'evolved', 'changed', 'colour-changed'];
 const LOOKED_FOR = 10;
 const USUAL = 4;
-
-const inDryHeat: readonly Channel[] = ['solid', 'sublimate', 'droplets', 'gas', 'smell'];
-const inTube: readonly Channel[] = ['solution', 'precipitate', 'gas', 'smell', 'heat', 'deposit'];
-/** What each operation can make one notice. */
-const NOTICED: Readonly<Partial<Record<Op['op'], readonly Channel[]>>> = {
-  'take-solid': ['solid'],
-  dissolve: ['solubility', ...inTube],
-  add: [...inTube, 'layer', 'ring'],
-  pass: inTube,
-  lead: inTube,
-  heat: [...inTube, 'layer'],
-  evaporate: [...inTube, 'fumes'],
-  cool: inTube,
-  shake: [...inTube, 'layer', 'ring'],
-  stand: [...inTube, 'layer', 'ring'],
-  centrifuge: ['solution', 'precipitate'],
-  decant: ['solution', 'precipitate'],
-  filter: ['solution', 'precipitate'],
-  wash: ['solution', 'precipitate'],
-  look: [...inTube, 'layer'],
-  paper: ['paper'],
-  splint: ['splint'],
-  limewater: ['limewater'],
-  smell: ['smell'],
-  rod: ['fumes'],
-  flame: ['flame'],
-  bead: ['bead'],
-  'dry-heat': inDryHeat,
-  charcoal: ['solid', 'sublimate', 'deposit', 'smell'],
-  'carbonate-extract': ['solution', 'gas', 'solid'],
-  fuse: ['extract', 'gas', 'smell', 'soot'],
-  test: ['solution', 'precipitate', 'gas', 'smell', 'heat', 'layer'],
-};
-/** Fields and events of a dry solid that only a heated one can show. */
-const HEATED: readonly Op['op'][] = ['dry-heat', 'charcoal'];
-const ONLY_HEATED: readonly string[] = ['melted', 'sublimed', 'decrepitated', 'charred', 'swelled'];
 
 function channelsOf(ops: readonly Op[], watch: readonly Channel[]): Channel[] {
   const noticed = new Set([...watch, ...ops.flatMap((op) => NOTICED[op.op] ?? [])]);
@@ -301,6 +265,3 @@ export const nothingOf = (form: Form): Observation[] =>
       .slice(0, 1)
       .map((c) => c.words),
   );
-
-/** The colour that a choice shows, if it shows one. */
-export const colourOf = ({ words }: Choice): Colour | undefined => (words.colour === 'none' ? undefined : words.colour);

@@ -16,10 +16,25 @@ const TABLE_SECONDS = 30;
 const EQUATIONS_SECONDS = 60;
 const KEPT_TESTS = 300;
 
+/** What was worked out for a test in a scheme; what failed is worked out again when it is next asked for. */
+class Kept<T extends object> {
+  private readonly found = new LRUCache<string, Promise<T>>({ max: KEPT_TESTS });
+
+  of({ scheme, test }: { scheme: string; test: string }, workOut: () => Promise<T>): Promise<T> {
+    const key = `${scheme} ${test}`;
+    const known = this.found.get(key) ?? workOut();
+    if (!this.found.has(key)) {
+      this.found.set(key, known);
+      known.catch(() => this.found.delete(key));
+    }
+    return known;
+  }
+}
+
 export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
-  const workedOut = new LRUCache<string, Promise<EquationsView[]>>({ max: KEPT_TESTS });
-  const tables = new LRUCache<string, Promise<GivenView[]>>({ max: KEPT_TESTS });
+  const equations = new Kept<EquationsView[]>();
+  const tables = new Kept<GivenView[]>();
   const asked = async (req: Request<{ test: string }>) => {
     const person = actor(req);
     must(person, { do: 'read-handbook' });
@@ -29,23 +44,11 @@ export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
   };
   router.get('/handbook/tests/:test/equations', async (req, res) => {
     const wanted = await asked(req);
-    const key = `${wanted.scheme} ${wanted.test}`;
-    let found = workedOut.get(key);
-    if (!found) {
-      workedOut.set(key, (found = thought.run('equations', wanted, EQUATIONS_SECONDS)));
-      found.catch(() => workedOut.delete(key));
-    }
-    res.json(await found);
+    res.json(await equations.of(wanted, () => thought.run('equations', wanted, EQUATIONS_SECONDS)));
   });
   router.get('/handbook/tests/:test', async (req, res) => {
     const wanted = await asked(req);
-    const key = `${wanted.scheme} ${wanted.test}`;
-    let table = tables.get(key);
-    if (!table) {
-      tables.set(key, (table = thought.run('inTest', wanted, TABLE_SECONDS)));
-      table.catch(() => tables.delete(key));
-    }
-    res.json(await table);
+    res.json(await tables.of(wanted, () => thought.run('inTest', wanted, TABLE_SECONDS)));
   });
   router.get('/handbook/suspects/:suspect', async (req, res) => {
     const person = actor(req);

@@ -10,7 +10,8 @@ import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/smiles';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
-import { drawUnknown, type Level, looksLike } from '#core/reasoning/unknown';
+import type { Level } from '#core/reasoning/data/levels';
+import { drawUnknown, looksLike } from '#core/reasoning/unknown';
 import type { HouseRules } from '#core/scheme/rules';
 import {
   beginWorking,

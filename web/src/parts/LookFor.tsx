@@ -1,18 +1,14 @@
 import { clsx } from 'clsx';
 import { ownSigns } from '#core/reasoning/look-for';
 import type { StandardTest } from '#core/scheme/model';
-import { liquidSampleOf, sampleOf } from '#core/senses/colour';
 import type { Observation } from '#core/vocabulary/observation';
 import type { GivenView, SuspectView } from '#contract';
 import { Formula } from './Formula';
 import { MARK_WORDS } from './Mark';
+import { swatchOf } from './swatch';
 
 /** The last colour that is told is the one to look for. */
-function swatchOf(see: readonly Observation[]): string | undefined {
-  const o = see.findLast((s) => s.colour !== undefined && s.colour !== 'none');
-  if (!o?.colour) return undefined;
-  return o.channel === 'solution' || o.channel === 'layer' ? liquidSampleOf(o.colour) : sampleOf(o.colour);
-}
+const lookedFor = (see: readonly Observation[]): string | undefined => see.map(swatchOf).findLast((hex) => hex !== undefined);
 
 interface Props {
   test: StandardTest;
@@ -37,7 +33,7 @@ export function LookFor({ test, given, standing }: Props) {
                 <span
                   aria-hidden
                   className="mt-0.5 size-4 shrink-0 rounded border border-black/20"
-                  style={{ background: swatchOf(s.see) ?? 'transparent' }}
+                  style={{ background: lookedFor(s.see) ?? 'transparent' }}
                 />
                 <span>
                   <strong>

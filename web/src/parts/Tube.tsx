@@ -1,6 +1,7 @@
 /** A test tube drawn from what the model says is in it: glass, liquid, layers, solid by texture, bubbles, fumes. */
 import { useId } from 'react';
 import type { Drawing } from '#contract';
+import { Grain, GRAINS } from './Grain';
 
 const LEFT = 14;
 const RIGHT = 86;
@@ -11,46 +12,6 @@ const INSIDE = `M${LEFT} ${TOP} V${BOTTOM - ROUND} A${ROUND} ${ROUND} 0 0 0 ${RI
 
 /** Height of so many mL: steep at first, so that a few drops can be seen. */
 const height = (mL: number) => (mL <= 0 ? 0 : 24 + 236 * Math.pow(Math.min(mL, 20) / 20, 0.62));
-
-/** A repeatable scatter in 0…1. */
-function scatter(count: number): { x: number; y: number; r: number }[] {
-  let seed = 7;
-  const next = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
-  return Array.from({ length: count }, () => ({ x: next(), y: next(), r: next() }));
-}
-
-const GRAINS = scatter(90);
-
-function Grain({ texture, x, y, r, fill }: { texture: string; x: number; y: number; r: number; fill: string }) {
-  switch (texture) {
-    case 'crystalline':
-      return (
-        <path
-          d={`M${x} ${y - 2.6 - 2 * r} l${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} ${2.8 + 2 * r} l-${1.8 + r} -${2.8 + 2 * r} Z`}
-          fill={fill}
-          stroke="#fff"
-          strokeOpacity={0.5}
-          strokeWidth={0.5}
-        />
-      );
-    case 'spangles':
-      return (
-        <path
-          d={`M${x - 3} ${y} l3 -${2 + 2 * r} l3 ${2 + 2 * r} l-3 ${1 + r} Z`}
-          fill={fill}
-          stroke="#fff6c8"
-          strokeWidth={0.7}
-        />
-      );
-    case 'curdy':
-      return <ellipse cx={x} cy={y} rx={3.2 + 4 * r} ry={2.6 + 2.6 * r} fill={fill} />;
-    case 'flocculent':
-    case 'gelatinous':
-      return <ellipse cx={x} cy={y} rx={2.6 + 3.4 * r} ry={2 + 2 * r} fill={fill} opacity={0.75} />;
-    default:
-      return <circle cx={x} cy={y} r={0.9 + 1.1 * r} fill={fill} />;
-  }
-}
 
 interface Bands {
   readonly aqueousTop: number;
@@ -167,9 +128,31 @@ function Solid({ drawing, top, bottom }: { drawing: NonNullable<Drawing['solid']
 }
 
 /** The tube alone; `text` is its description, empty when something around it says it already. */
+
 /** Grains of several powders lie among each other. */
-const grainOf = ({ hex, grains = [] }: NonNullable<Drawing['dry']>, i: number): string =>
-  [hex, ...grains][i % (grains.length + 1)]!;
+function DrySolid({ dry: { hex, grains = [] } }: { dry: NonNullable<Drawing['dry']> }) {
+  const powders = [hex, ...grains];
+  return (
+    <g>
+      <path
+        d={`M${LEFT} ${BOTTOM - 30} q18 -12 36 -6 t36 2 V${BOTTOM} H${LEFT} Z`}
+        fill={hex}
+        stroke="#26313c"
+        strokeOpacity={0.25}
+      />
+      {GRAINS.slice(0, 40).map((g, i) => (
+        <path
+          key={i}
+          d={`M${20 + g.x * 60} ${BOTTOM - 32 + g.y * 26} l2.5 2 l-2 2.6 l-2.6 -1.6 Z`}
+          fill={powders[i % powders.length]}
+          stroke="#26313c"
+          strokeOpacity={0.3}
+          strokeWidth={0.6}
+        />
+      ))}
+    </g>
+  );
+}
 
 export function Tube({ drawing, className, text }: { drawing: Drawing; className?: string; text?: string }) {
   const id = useId();
@@ -240,26 +223,7 @@ export function Tube({ drawing, className, text }: { drawing: Drawing; className
         {drawing.beneath?.ring && (
           <rect className="matter-in" x={LEFT} y={b.beneath! - 10} width={RIGHT - LEFT} height={20} fill={`url(#${id}ring)`} />
         )}
-        {drawing.dry && (
-          <g>
-            <path
-              d={`M${LEFT} ${BOTTOM - 30} q18 -12 36 -6 t36 2 V${BOTTOM} H${LEFT} Z`}
-              fill={drawing.dry.hex}
-              stroke="#26313c"
-              strokeOpacity={0.25}
-            />
-            {GRAINS.slice(0, 40).map((g, i) => (
-              <path
-                key={i}
-                d={`M${20 + g.x * 60} ${BOTTOM - 32 + g.y * 26} l2.5 2 l-2 2.6 l-2.6 -1.6 Z`}
-                fill={grainOf(drawing.dry!, i)}
-                stroke="#26313c"
-                strokeOpacity={0.3}
-                strokeWidth={0.6}
-              />
-            ))}
-          </g>
-        )}
+        {drawing.dry && <DrySolid dry={drawing.dry} />}
         {drawing.sublimate && (
           <rect x={LEFT} y={86} width={RIGHT - LEFT} height={46} fill={drawing.sublimate} opacity={0.7} rx={10} />
         )}

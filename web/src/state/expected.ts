@@ -3,6 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import type { Seen } from '#core/scheme/form';
 import type { StandardTest } from '#core/scheme/model';
+import type { HouseRules } from '#core/scheme/rules';
+import { schemeOf } from '#core/scheme/tests';
 import type { CaseView, GivenView, SuspectView } from '#contract';
 import { api } from './api';
 import { useReasoning } from './case';
@@ -11,9 +13,9 @@ const PATIENCE_MS = 700;
 const NONE: readonly GivenView[] = [];
 
 /** Null until it has come, or it is known that it will not. */
-function useGivenOrNull(test: StandardTest | null): readonly GivenView[] | null {
+function useGivenOrNull(test: StandardTest | null, rules: HouseRules): readonly GivenView[] | null {
   const { data, isError } = useQuery({
-    queryKey: ['handbook', 'test', test?.id],
+    queryKey: ['handbook', 'test', test?.id, test && schemeOf(test, rules)],
     queryFn: () => api.givenInTest(test!.id),
     enabled: test !== null,
     staleTime: Infinity,
@@ -21,7 +23,8 @@ function useGivenOrNull(test: StandardTest | null): readonly GivenView[] | null 
   return data ?? (test === null || isError ? NONE : null);
 }
 
-export const useGiven = (test: StandardTest | null): readonly GivenView[] => useGivenOrNull(test) ?? NONE;
+export const useGiven = (test: StandardTest | null, rules: HouseRules): readonly GivenView[] =>
+  useGivenOrNull(test, rules) ?? NONE;
 
 /** Where the suspects of a case stand, by their ids; none before the reasoning has answered, or when it waits. */
 export function useSuspects(view: CaseView): ReadonlyMap<string, SuspectView> {
@@ -50,7 +53,7 @@ export function useSeen(view: CaseView, test: StandardTest | null): readonly See
 }
 
 function useSeenNow(view: CaseView, test: StandardTest | null): readonly Seen[] | null {
-  const given = useGivenOrNull(test);
+  const given = useGivenOrNull(test, view.rules);
   const suspects = useSuspects(view);
   return useMemo(
     () =>

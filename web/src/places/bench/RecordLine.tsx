@@ -2,11 +2,11 @@ import { clsx } from 'clsx';
 import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import type { Choice, FormLine } from '#core/scheme/form';
-import { liquidSampleOf, sampleOf } from '#core/senses/colour';
 import { channelRow } from '#core/vocabulary/channels';
 import type { Observation } from '#core/vocabulary/observation';
 import { plainWord } from '#core/vocabulary/words';
 import { ChoiceField, TextField } from '../../parts/fields';
+import { swatchOf } from '../../parts/swatch';
 import { Chip } from '../../parts/ui';
 import { closer, isOn, placesOf, tapped } from './noting';
 
@@ -27,13 +27,7 @@ export function tapWord({ words }: Choice): string {
   return plainWord(words.colour ?? words.smell ?? words.event ?? '');
 }
 
-function swatchOf({ words }: Choice): string | undefined {
-  if (!words.colour || words.colour === 'none') return undefined;
-  const liquid = words.channel === 'solution' || words.channel === 'layer';
-  return (liquid ? liquidSampleOf(words.colour) : sampleOf(words.colour)) ?? '#fff';
-}
-
-/** Beside the names that say so themselves. */
+/** Papers as they are called at the head of their lines. */
 const PAPER_NAMES: Readonly<Record<string, string>> = {
   'lead-acetate': 'Lead acetate paper',
   dichromate: 'Dichromate paper',
@@ -44,7 +38,7 @@ const PAPER_NAMES: Readonly<Record<string, string>> = {
 };
 
 /** About how wide a chip is, px: enough to tell how many fit in a row. */
-const chipWidth = (choice: Choice) => 7.6 * tapWord(choice).length + (swatchOf(choice) ? 28 : 0) + 32;
+const chipWidth = (choice: Choice) => 7.6 * tapWord(choice).length + (swatchOf(choice.words) ? 28 : 0) + 32;
 const MORE_WIDTH = 44;
 /** Of the name that stands before a folded line, px. */
 const NAME_WIDTH = 92;
@@ -102,7 +96,7 @@ export function RecordLine(props: Props) {
               key={tapWord(c)}
               small
               on={isOn(observed, line, c)}
-              swatch={swatchOf(c)}
+              swatch={swatchOf(c.words)}
               aria-label={`${name}: ${tapWord(c)}`}
               onClick={() => change(tapped(observed, line, c))}
             >

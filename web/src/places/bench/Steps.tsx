@@ -40,7 +40,7 @@ export interface StepsProps {
 }
 
 export function Steps({ test, view, append, hold, choose, simple }: StepsProps) {
-  const given = useGiven(test);
+  const given = useGiven(test, view.rules);
   const suspects = useSuspects(view);
   const [busy, setBusy] = useState(false);
   const [again, setAgain] = useState(false);

@@ -5,6 +5,7 @@ import type { z } from 'zod';
 import { FormulaError } from '#core/matter/formula';
 import { parseSalt } from '#core/matter/salts';
 import {
+  MOST_SALTS,
   type OwnSalts as Salts,
   ownSaltsSchema,
   type OwnStructure as Structure,
@@ -116,8 +117,6 @@ function Ions({ of }: { of: string }) {
     );
   }
 }
-
-const MOST_SALTS = 6;
 
 /** Salts by their formulas and masses, as an unknown for whoever works it. */
 export function OwnSalts({ create, busy }: { create: (salts: Salts) => void; busy: boolean }) {

@@ -1,19 +1,20 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Dialog, Tabs } from 'radix-ui';
 import { useNavigate } from 'react-router';
+import type { Level } from '#core/reasoning/data/levels';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
 import { OwnSalts, OwnStructure, RealSample } from './BeginForms';
 
 const SHELVES = { random: 'Random', salt: 'Salts', compound: 'Organic compounds', own: 'A sample of your own' } as const;
 
-const LEVELS = [
+const CHOICES = [
   { level: 'common-salt', name: 'A common salt', note: 'Two ions that every teaching laboratory has.' },
   { level: 'any-salt', name: 'Any salt', note: 'Hydrates, basic and double salts, oxides, weathered ones.' },
   { level: 'mixture', name: 'A mixture', note: 'Two common salts, one twice as much as the other.' },
   { level: 'simple-compound', name: 'A simple compound', note: 'One functional group.' },
   { level: 'any-compound', name: 'A harder compound', note: 'Two groups or more.' },
-] as const;
+] as const satisfies readonly { readonly level: Level; readonly name: string; readonly note: string }[];
 
 const CARD = 'h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust disabled:opacity-45';
 
@@ -56,7 +57,7 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
             </Tabs.List>
             <Tabs.Content value="random">
               <ul className="mt-3 grid gap-2 sm:grid-cols-2">
-                {LEVELS.map(({ level, name, note }) => (
+                {CHOICES.map(({ level, name, note }) => (
                   <li key={level}>
                     <button
                       type="button"

@@ -4,11 +4,9 @@ import { Link } from 'react-router';
 import type { ListedCase } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
+import { progressOf } from './listing';
 
 const FIRST_SUSPECTS = 6;
-
-export const progressOf = (c: ListedCase): 'concluded' | 'in progress' | 'not begun' =>
-  c.concluded ? 'concluded' : c.entries ? 'in progress' : 'not begun';
 
 /** One case in the list. */
 export function Sheet({ of: c, archive }: { of: ListedCase; archive: (archived: boolean) => void }) {

@@ -8,6 +8,10 @@ export const SORTS = {
 } as const;
 export type Sort = keyof typeof SORTS;
 
+/** How far a case is. */
+export const progressOf = (c: ListedCase): 'concluded' | 'in progress' | 'not begun' =>
+  c.concluded ? 'concluded' : c.entries ? 'in progress' : 'not begun';
+
 export interface Asked {
   readonly text: string;
   readonly sort: Sort;
@@ -18,7 +22,7 @@ export interface Asked {
 export function listed(cases: readonly ListedCase[], { text, sort, archived }: Asked): ListedCase[] {
   const wanted = text.toLowerCase().split(/\s+/).filter(Boolean);
   const told = (c: ListedCase) =>
-    [c.name, c.look, c.kind, c.matter, c.concluded ? 'concluded' : c.entries ? 'in progress' : 'not begun', ...c.hinted]
+    [c.name, c.look, c.kind, c.matter, progressOf(c), ...c.hinted]
       .join(' ')
       .toLowerCase()
       .split(/[\s-]+/);

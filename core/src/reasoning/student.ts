@@ -1,0 +1,110 @@
+/** Observers who write a record: one who sees everything, and one who leaves out, mistakes and imagines as the model of them says. */
+import type { StandardTest } from '../scheme/model';
+import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
+import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
+import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
+import { READINGS, RIGHT, TOLD_AGAIN, WRITTEN } from './data/rates';
+import {
+  colourSeen,
+  distinctIn,
+  GONE,
+  happeningsOf,
+  imaginedIn,
+  overlookedOf,
+  QUALIFIERS,
+  qualifierOf,
+  SCALE_CELSIUS,
+  type Shown,
+  shownIn,
+} from './observer';
+import { amountIs, anyColour, eventIs, smellIs, textureIs, vigourIs } from './words';
+
+export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
+
+/** Writes down all that there is. */
+export const perfect: Observer = (_test, seen) => [...seen];
+
+/** A small, well-spread generator (mulberry32): the same seed gives the same student. */
+export function seeded(seed: number): () => number {
+  let a = seed >>> 0;
+  return () => {
+    a = (a + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+function drawn<T>(random: () => number, options: readonly (readonly [T, number])[]): T {
+  let at = random() * options.reduce((sum, [, p]) => sum + p, 0);
+  for (const [option, p] of options) if ((at -= p) < 0) return option;
+  return options.at(-1)![0];
+}
+
+const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
+/** Someone who leaves out, mistakes and imagines at the model's rates. */
+export function student(random: () => number): Observer {
+  const chance = (p: number) => random() < p;
+  const write = (s: Shown): Observation => {
+    const { o } = s;
+    if (s.nothing) return chance(imaginedIn(o.channel)) ? imagine(o.channel) : o;
+    if (chance(overlookedOf(s))) return nothingIn(o.channel)[0] ?? o;
+    const words: Record<string, string | number | undefined> = {};
+    const over = <T extends string>(name: string, rate: number, options: readonly T[], says: (word: T) => number) => {
+      if (name in o)
+        words[name] = chance(rate)
+          ? drawn(
+              random,
+              options.map((w) => [w, says(w)] as const),
+            )
+          : undefined;
+    };
+    over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
+      isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
+    );
+    over('colour', WRITTEN.colour, COLOURS, (w) =>
+      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w) : colourSeen(w, o, s.alike),
+    );
+    over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
+    over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
+    over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
+    over('smell', 1, SMELLS, (w) => (w === 'none' ? 0 : smellIs(w, o.smell!)));
+    over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
+    for (const name of QUALIFIERS) if (qualifierOf(o, name) !== undefined && !chance(WRITTEN.qualifier)) words[name] = undefined;
+    if (o.celsius !== undefined) {
+      const off = Math.round(
+        chance(READINGS.wrong)
+          ? (random() - 0.5) * SCALE_CELSIUS
+          : normal(random) * (chance(READINGS.careless.rate) ? READINGS.careless.celsius : READINGS.celsius),
+      );
+      words['celsius'] = o.celsius + off;
+      if (o.to !== undefined) words['to'] = o.to + off;
+    }
+    return reworded(o, words);
+  };
+  const imagine = (channel: Channel): Observation => {
+    const { fields, colours } = channelRow(channel);
+    const events = happeningsOf(channel);
+    const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
+    return reworded(
+      { channel },
+      {
+        ...(events.length && { event: oneOf(events) }),
+        ...(colours?.length && { colour: oneOf(colours.filter((c) => c !== 'none')) }),
+        ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
+      },
+    );
+  };
+  return (test, seen) => {
+    const out: Observation[] = [];
+    for (const s of shownIn(test, seen)) {
+      if (!chance(s.mentioned)) continue;
+      out.push(write(s));
+      if (chance(TOLD_AGAIN)) out.push(write(s));
+    }
+    for (const channel of test.watch) if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
+    const told = distinctIn(out);
+    return told.length ? told : seen.slice(0, 1).map((o) => (isNothing(o) ? o : write(shownIn(test, [o])[0]!)));
+  };
+}
