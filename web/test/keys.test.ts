@@ -2,13 +2,12 @@ import type { Action } from '../src/state/keys';
 
 // What a browser has and Node has not, before the settings that are kept in it are made.
 const kept = new Map<string, string>();
-Object.assign(globalThis, {
-  localStorage: {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => kept.set(key, value),
-    removeItem: (key: string) => kept.delete(key),
-  },
-});
+const localStorage = {
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, value: string) => void kept.set(key, value),
+  removeItem: (key: string) => void kept.delete(key),
+};
+Object.assign(globalThis, { window: { localStorage } });
 const { ACTIONS, keyFor, keyName, takenBy, useKeySettings } = await import('../src/state/keys');
 
 const actions = Object.keys(ACTIONS) as Action[];
