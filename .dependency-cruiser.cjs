@@ -10,6 +10,7 @@ const CORE_ORDER = [
   'scheme',
   'record',
   'reasoning',
+  'report',
   'exchange',
 ];
 

@@ -28,12 +28,24 @@ export const caseSummarySchema = z.object({
   hinted: z.array(z.string()),
   status: statusSchema,
   concluded: z.boolean(),
+  /** Of a case that was taken in from elsewhere: when, and who began it there. */
+  takenIn: z.object({ at: z.string(), author: z.string() }).nullable(),
 });
 export type CaseSummary = z.infer<typeof caseSummarySchema>;
 
 /** As it stands in the list of cases. */
 export const listedCaseSchema = caseSummarySchema.extend({ archived: z.boolean() });
 export type ListedCase = z.infer<typeof listedCaseSchema>;
+
+/** An entry or a report that was found by its words; what was looked for stands between ⟦ and ⟧. */
+export const foundSchema = z.object({
+  case: z.uuid(),
+  name: z.string(),
+  /** Of the entry; null for a report. */
+  number: z.number().nullable(),
+  excerpt: z.string(),
+});
+export type Found = z.infer<typeof foundSchema>;
 
 export const archivingSchema = z.strictObject({ archived: z.boolean() });
 
@@ -67,6 +79,24 @@ export const entrySchema = z.object({
 });
 export type EntryView = z.infer<typeof entrySchema>;
 
+/** A photo beside the record, by the SHA-256 of its bytes. */
+export const photoSchema = z.object({
+  photo: z.string(),
+  width: z.number(),
+  height: z.number(),
+  test: z.string(),
+  vessel: z.string().optional(),
+  caption: z.string().optional(),
+  /** The entry with which it stands; null until its test has one. */
+  entry: z.number().nullable(),
+  at: z.string(),
+});
+export type PhotoView = z.infer<typeof photoSchema>;
+
+/** A photo as it was kept. */
+export const keptPhotoSchema = photoSchema.pick({ photo: true, width: true, height: true });
+export type KeptPhoto = z.infer<typeof keptPhotoSchema>;
+
 export const reportSchema = z.object({
   found: z.array(z.object({ ion: z.string(), claim: z.enum(['confirmed', 'may-be-present']), evidence: z.array(z.number()) })),
   formula: z.string().optional(),
@@ -91,6 +121,7 @@ export const caseChangesSchema = z.object({
   vessels: z.array(vesselSchema),
   gone: z.array(z.string()),
   entries: z.array(entrySchema),
+  photos: z.array(photoSchema),
   /** Standard tests on which something was done. */
   tests: z.array(workedTestSchema),
   warnings: z.array(z.string()),
@@ -144,6 +175,7 @@ export function withChanges(known: CaseView, changes: CaseChanges): CaseView {
     vessels: merged(known.vessels, changes.vessels, (v) => v.id).filter((v) => !changes.gone.includes(v.id)),
     gone: [],
     entries: merged(known.entries, changes.entries, (e) => e.number),
+    photos: merged(known.photos, changes.photos, (p) => p.photo),
     tests: merged(known.tests, changes.tests, (t) => t.id),
     warnings: [...new Set([...known.warnings, ...changes.warnings])],
   };

@@ -11,12 +11,16 @@ import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
 import { compoundRoutes } from './compounds/routes';
 import type { Db } from './db/pool';
+import { exchangeRoutes } from './exchange/routes';
 import { handbookRoutes } from './handbook/routes';
 import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
 import type { CaseReasoning } from './reasoning/case-reasoning';
+import { photoRoutes } from './photos/routes';
+import { reportRoutes } from './report/routes';
 import { ruleRoutes } from './rules/rules';
 import type { BenchTasks } from './workers/bench';
+import { searchRoutes } from './search/routes';
 import type { Crew } from './workers/crew';
 import type { ThoughtTasks } from './workers/thought';
 
@@ -63,7 +67,8 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
       contentSecurityPolicy: {
         directives: {
           defaultSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'"],
           styleSrc: ["'self'", "'unsafe-inline'"],
           scriptSrc: ["'self'"],
           connectSrc: ["'self'"],
@@ -90,6 +95,10 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
       next();
     },
     caseRoutes(db, cases, live, reasoning),
+    photoRoutes(db, cases),
+    reportRoutes(db, cases, thought),
+    exchangeRoutes(db, cases, bench),
+    searchRoutes(db),
     ruleRoutes(db),
     handbookRoutes(db, thought),
     compoundRoutes(db, bench, thought),

@@ -17,6 +17,7 @@ const one = (name: string, more: Partial<ListedCase> = {}): ListedCase => ({
   hinted: [],
   status: 'open',
   concluded: false,
+  takenIn: null,
   archived: false,
   ...more,
 });

@@ -28,6 +28,21 @@ export interface Entry {
   readonly seq: number;
 }
 
+/** A photo beside the record. */
+export interface Photo {
+  /** SHA-256 of its bytes as kept. */
+  readonly photo: string;
+  readonly width: number;
+  readonly height: number;
+  readonly test: string;
+  readonly vessel?: string;
+  readonly caption?: string;
+  /** The entry with which it stands, once there is one. */
+  readonly entry: number | null;
+  readonly at: string;
+  readonly seq: number;
+}
+
 export interface DoneOperation {
   readonly seq: number;
   readonly op: Op;
@@ -87,6 +102,7 @@ export interface CaseState {
   readonly status: Status;
   readonly operations: readonly DoneOperation[];
   readonly entries: readonly Entry[];
+  readonly photos: readonly Photo[];
   /** When an entry was last struck. */
   readonly struckSeq: number;
   readonly vessels: ReadonlyMap<string, StandingVessel>;
@@ -131,6 +147,7 @@ export function openCase(event: RecordedEvent, { seq, at }: Stamp): CaseState {
     status: 'open',
     operations: [],
     entries: [],
+    photos: [],
     struckSeq: 0,
     vessels: new Map(),
     tests: new Map(),
@@ -162,7 +179,14 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
       const hinted = new Set([...state.hinted, ...shownBy([entry])]);
       const last = entry.working.operations.at(-1);
       const spokenOf = last === undefined ? state.spokenOf : new Map(state.spokenOf).set(entry.test, last);
-      return { ...state, entries: [...state.entries, entry], hinted: [...hinted], spokenOf };
+      const photos = state.photos.map((p) =>
+        p.entry === null && p.test === entry.test ? { ...p, entry: entry.number, seq: stamp.seq } : p,
+      );
+      return { ...state, entries: [...state.entries, entry], photos, hinted: [...hinted], spokenOf };
+    }
+    case 'photo': {
+      const { entry = null, ...photo } = event.payload;
+      return { ...state, photos: [...state.photos, { ...photo, entry, at: stamp.at, seq: stamp.seq }] };
     }
     case 'strike': {
       const { entry, reason } = event.payload;
@@ -217,7 +241,9 @@ function operated(state: CaseState, { payload, result }: RecordedOf<'operation'>
   const last = state.operations.at(-1)?.result?.vessel;
   const resting = last === null || last === undefined ? undefined : vessels.get(last);
   if (resting?.drawing.bubbles) vessels.set(resting.id, { ...resting, drawing: stilled(resting.drawing), seq });
-  for (const [id, now] of Object.entries(result?.vessels ?? {})) vessels.set(id, standing(vessels.get(id), id, now, done));
+  // In the order of the canonical text, so that a record that is read again gives the same rack.
+  for (const [id, now] of Object.entries(result?.vessels ?? {}).sort(([a], [b]) => (a < b ? -1 : 1)))
+    vessels.set(id, standing(vessels.get(id), id, now, done));
   const known = new Set(state.warnings.map((w) => w.text));
   const fresh = [...(result?.warnings ?? []), ...(result?.fusion?.remarks ?? [])].filter((text) => !known.has(text));
   return {

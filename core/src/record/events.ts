@@ -15,6 +15,11 @@ const key = (max: number) => text(max).refine((id) => !(id in {}), 'take another
 
 const event = <K extends string, P extends z.ZodType>(kind: K, payload: P) => z.strictObject({ kind: z.literal(kind), payload });
 
+/** Of the bytes of something kept beside a record, in hexadecimal. */
+export const sha256Schema = z.string().regex(/^[0-9a-f]{64}$/, 'this is no SHA-256');
+/** Along one side of a photo. */
+const MOST_PIXELS = 4000;
+
 /** How much an entry says of a suspect; a group test says no more than that it may be there. */
 export const SAID = ['may-be-present', 'present', 'confirmed', 'absent'] as const;
 export type Said = (typeof SAID)[number];
@@ -48,6 +53,19 @@ export const caseEventSchema = z.discriminatedUnion('kind', [
         .max(12)
         .optional(),
       confidence: z.enum(['sure', 'unsure']).optional(),
+    }),
+  ),
+  /** A photo that is kept beside the record; it stands with the entry named, or with the next one on its test. */
+  event(
+    'photo',
+    z.strictObject({
+      photo: sha256Schema,
+      width: z.int().positive().max(MOST_PIXELS),
+      height: z.int().positive().max(MOST_PIXELS),
+      test: key(60),
+      vessel: text(24).optional(),
+      entry: entryNumber.optional(),
+      caption: text(200).optional(),
     }),
   ),
   event('strike', z.strictObject({ entry: entryNumber, reason: reason('say why the entry is struck') })),

@@ -14,6 +14,7 @@ type Judged = CaseEvent | ExaminerEvent;
 const MAY_COME: Readonly<Record<Judged['kind'], readonly Status[]>> = {
   operation: ['open', 'returned'],
   entry: ['open', 'returned'],
+  photo: ['open', 'returned'],
   strike: ['open', 'returned'],
   timer: ['open', 'returned', 'signed'],
   'timer-done': ['open', 'returned', 'signed', 'marked', 'opened-up'],
@@ -44,6 +45,9 @@ export function judge<E extends Judged>(state: CaseState, event: E): E {
     case 'entry':
       judgeEntry(state, event.payload);
       return event;
+    case 'photo':
+      judgePhoto(state, event.payload);
+      return event;
     case 'strike':
       judgeStrike(state, event.payload);
       return event;
@@ -61,11 +65,26 @@ export function judge<E extends Judged>(state: CaseState, event: E): E {
   }
 }
 
+function judgeTest(test: string): void {
+  if (test !== 'free' && !testById.has(test))
+    throw new BenchError(`test: there is no standard test "${test}"; choose one from the route, or "free"`);
+}
+
+/** Photos that one case may hold. */
+const MOST_PHOTOS = 200;
+
+function judgePhoto({ entries, photos }: CaseState, { photo, test, entry }: EventOf<'photo'>['payload']): void {
+  judgeTest(test);
+  if (photos.length >= MOST_PHOTOS) throw new BenchError(`photo: a case holds at most ${MOST_PHOTOS} photos`);
+  if (photos.some((p) => p.photo === photo)) throw new BenchError('photo: this photo is in the record already');
+  if (entry !== undefined && entry > entries.length)
+    throw new BenchError(`entry: there is no entry ${entry}; the last is ${entries.length}`);
+}
+
 function judgeEntry({ operations }: CaseState, { observed, note, test, run }: EventOf<'entry'>['payload']): void {
   if (!observed.length && !note)
     throw new BenchError('observed: say what you saw, or write a note; "nothing happened" is an observation too');
-  if (test !== 'free' && !testById.has(test))
-    throw new BenchError(`test: there is no standard test "${test}"; choose one from the route, or "free"`);
+  judgeTest(test);
   if (run !== undefined && !operations.some((o) => o.run?.id === run))
     throw new BenchError('run: no step of that working was done in this case');
 }

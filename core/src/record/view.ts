@@ -14,6 +14,7 @@ import {
   type DoneOperation,
   type Entry,
   leftOf,
+  type Photo,
   type Report,
   reportOf,
   type StandingVessel,
@@ -61,6 +62,7 @@ export interface CaseChanges {
   readonly vessels: readonly VesselView[];
   readonly gone: readonly string[];
   readonly entries: readonly Omit<Entry, 'seq'>[];
+  readonly photos: readonly Omit<Photo, 'seq'>[];
   readonly tests: readonly Omit<WorkedTest, 'seq'>[];
   readonly warnings: readonly string[];
   /** The rest is short, and always there. */
@@ -216,6 +218,7 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     vessels: vessels.filter((v) => !v.gone).map((v) => vesselView(v, state)),
     gone: vessels.filter((v) => v.gone).map((v) => v.id),
     entries: (state.struckSeq > after ? newer(state.entries) : added(state.entries)).map(withoutSeq),
+    photos: newer(state.photos).map(withoutSeq),
     tests: newer([...state.tests.values()]).map(withoutSeq),
     warnings: added(state.warnings).map((w) => w.text),
     timers: state.timers,

@@ -158,7 +158,7 @@ export const SOLID_WORDS: Readonly<Partial<Record<Colour, string>>> = {
  * How different two colours are named, in OKLab: hue counts for more than lightness, as it does when a person chooses
  * between words.
  */
-function namingDistance(p: Oklab, q: Oklab): number {
+export function namingDistance(p: Oklab, q: Oklab): number {
   const chromaP = Math.hypot(p.a, p.b);
   const chromaQ = Math.hypot(q.a, q.b);
   const chroma = chromaP - chromaQ;
@@ -167,7 +167,7 @@ function namingDistance(p: Oklab, q: Oklab): number {
   return Math.sqrt((0.6 * (p.l - q.l)) ** 2 + 0.7 * chroma * chroma + 3 * hue);
 }
 
-const lab = (hex: string): Oklab => toOklab(parse(hex)!);
+export const lab = (hex: string): Oklab => toOklab(parse(hex)!);
 
 type Sample = readonly [word: Colour, lab: Oklab];
 

@@ -9,9 +9,16 @@ import { HttpProblem } from '../http/problem';
 export type Action =
   | {
       readonly do:
-        'list-jars' | 'list-cases' | 'create-case' | 'house-rules' | 'read-handbook' | 'read-library' | 'write-library';
+        | 'list-jars'
+        | 'list-cases'
+        | 'create-case'
+        | 'take-in-case'
+        | 'house-rules'
+        | 'read-handbook'
+        | 'read-library'
+        | 'write-library';
     }
-  | { readonly do: 'read-case' | 'append-event' | 'archive-case'; readonly owner: string };
+  | { readonly do: 'read-case' | 'append-event' | 'archive-case' | 'drop-case'; readonly owner: string };
 
 declare module 'express-serve-static-core' {
   interface Request {
@@ -46,6 +53,7 @@ export function may(person: Person, action: Action): boolean {
     case 'list-jars':
     case 'list-cases':
     case 'create-case':
+    case 'take-in-case':
     case 'house-rules':
     case 'read-handbook':
     case 'read-library':
@@ -54,6 +62,7 @@ export function may(person: Person, action: Action): boolean {
     case 'read-case':
     case 'append-event':
     case 'archive-case':
+    case 'drop-case':
       return action.owner === person.id;
   }
 }

@@ -8,6 +8,7 @@ import type { CaseEvent, RecordedEvent } from '#core/record/events';
 import { judge, workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
 import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/record/view';
+import { lastWords } from '#core/record/words';
 import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
 import type { Append, CaseChanges, CaseSummary, ListedCase, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
@@ -16,6 +17,7 @@ import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import { houseRulesOf } from '../rules/rules';
 import type { Crew } from '../workers/crew';
+import { hasPhoto } from '../photos/store';
 import type { BenchTasks } from '../workers/bench';
 import { canonical, link, type LinkedEvent, sha256 } from './chain';
 import { type CaseDocument, CaseDocuments } from './documents';
@@ -26,15 +28,27 @@ import * as store from './store';
 const OPERATION_SECONDS = 20;
 const RECKONING_SECONDS = 5;
 
-const summaryOf = (id: string, createdAt: Date, digest: CaseDigest): CaseSummary => ({
+interface Standing {
+  readonly id: string;
+  readonly createdAt: Date;
+  readonly takenIn: store.TakenIn | null;
+}
+
+const summaryOf = ({ id, createdAt, takenIn }: Standing, digest: CaseDigest): CaseSummary => ({
   id,
   createdAt: createdAt.toISOString(),
   ...digest,
   hinted: [...digest.hinted],
+  takenIn: takenIn && { at: takenIn.at, author: takenIn.author },
 });
 
 const NO_CASE = 'There is no such case; go back to your cases.';
 const MOVED_ON = 'This case has moved on in another window; look at it again and repeat.';
+
+const ELSEWHERE = 'its sample is sealed and stayed where the case was begun';
+
+/** Why a case that was taken in cannot be gone on with; null when it can. */
+const sealedElsewhere = ({ takenIn }: CaseDocument): string | null => (takenIn?.sealed ? ELSEWHERE : null);
 
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
@@ -61,7 +75,10 @@ export class Cases {
   async list(person: Person): Promise<ListedCase[]> {
     must(person, { do: 'list-cases' });
     const rows = await store.casesOf(this.db, person.id);
-    return rows.map((row) => ({ ...summaryOf(row.id, row.created_at, row.digest), archived: row.archived }));
+    return rows.map(({ id, created_at, taken_in, digest, archived }) => ({
+      ...summaryOf({ id, createdAt: created_at, takenIn: taken_in }, digest),
+      archived,
+    }));
   }
 
   /** Puts a case out of the way, or back; its record is as it was. */
@@ -69,6 +86,16 @@ export class Cases {
     const { owner } = await this.read(person, id);
     must(person, { do: 'archive-case', owner });
     await store.archive(this.db, id, archived);
+  }
+
+  /** Takes a case that was put out of the way away for good, with its photos. */
+  async drop(person: Person, id: string): Promise<void> {
+    const { owner } = await this.read(person, id);
+    must(person, { do: 'drop-case', owner });
+    if (!(await store.isArchived(this.db, id)))
+      throw new HttpProblem('bad-input', 'Archive the case first: only what is out of the way can be deleted.');
+    await store.dropCase(this.db, id);
+    this.documents.forget(id);
   }
 
   /** The case as it is now. @throws HttpProblem when there is none that the person may read. */
@@ -84,12 +111,15 @@ export class Cases {
     return this.changesFor(await this.read(person, id), after);
   }
 
-  private changesFor({ id, createdAt, state }: CaseDocument, after: number): CaseChanges {
+  private changesFor(document: CaseDocument, after: number): CaseChanges {
+    const { state } = document;
     const chemistry = chemistryOf(state);
+    const changes = changesSince(state, after, 'owner') as unknown as CaseChanges;
     return {
-      ...(changesSince(state, after, 'owner') as unknown as CaseChanges),
+      ...changes,
       after,
-      summary: summaryOf(id, createdAt, digestOf(state)),
+      readOnly: changes.readOnly ?? sealedElsewhere(document),
+      summary: summaryOf(document, digestOf(state)),
       olderChemistry: chemistry !== null && chemistry !== this.chemistry,
     };
   }
@@ -141,7 +171,7 @@ export class Cases {
     const state = openCase(event, { seq: 1, at: body.at, who: person.name });
     const digest = digestOf(state);
     await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: rest, createdAt });
-    return { id, owner: person.id, createdAt, hash: first.hash, state };
+    return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, state };
   }
 
   /**
@@ -164,6 +194,8 @@ export class Cases {
 
   /** @returns null when the case has moved on meanwhile. */
   private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
+    const sealed = sealedElsewhere(document);
+    if (sealed) throw new HttpProblem('bad-input', `This case can only be read: ${sealed}.`);
     const judged = judgedOrProblem(document.state, asked);
     const made = await this.make(document, judged);
     if (!made) return null;
@@ -172,16 +204,17 @@ export class Cases {
     const at = new Date().toISOString();
     const linked = link({ case: document.id, seq, id, at, who: person, previous: document.hash, event });
     const state = applyEvent(document.state, event, { seq, at, who: person.name });
-    const kept = await this.put(linked, digestOf(state), bench?.change);
+    const kept = await this.put(linked, state, bench?.change);
     if (!kept) return null;
     this.tell({ owner: document.owner, case: document.id, seq });
     return this.documents.advance(document, state, linked, bench && after(bench.before, bench.change));
   }
 
   /** @returns false when another event took its place, or this one is there already. */
-  private async put(event: LinkedEvent, digest: CaseDigest, bench?: SnapshotChange): Promise<boolean> {
+  private async put(event: LinkedEvent, state: CaseState, bench?: SnapshotChange): Promise<boolean> {
     try {
-      return await store.appendEvent(this.db, { event, digest, ...(bench && { bench }) });
+      const words = lastWords(state, event.body.event.kind);
+      return await store.appendEvent(this.db, { event, digest: digestOf(state), words, ...(bench && { bench }) });
     } catch (error) {
       if ((error as { code?: string }).code === UNIQUE_VIOLATION) return false;
       throw error;
@@ -202,6 +235,10 @@ export class Cases {
       }
       case 'entry':
         return { event: { ...event, result: workingOf(state, event.payload) } };
+      case 'photo':
+        if (!(await hasPhoto(this.db, document.id, event.payload.photo)))
+          throw new HttpProblem('bad-input', 'photo: this photo was not sent for this case; send it first');
+        return { event };
       case 'opened-up': {
         const head = (await store.findHead(this.db, document.id))!;
         return { event: { ...event, result: { identity: nameSample(head.sample!) } } };

@@ -4,13 +4,14 @@ import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import type { Snapshot } from '#core/record/working';
 import type { Queryable } from '../db/pool';
 import type { EventBody, LinkedEvent } from './chain';
-import { benchOf, type CaseHead, eventsAfter, findHead } from './store';
+import { benchOf, type CaseHead, eventsAfter, findHead, type TakenIn } from './store';
 
 export interface CaseDocument {
   readonly id: string;
   readonly owner: string;
   readonly createdAt: Date;
   readonly hash: string;
+  readonly takenIn: TakenIn | null;
   readonly state: CaseState;
 }
 
@@ -31,7 +32,7 @@ function fold(
     hash = own;
   }
   if (!state) throw new Error(`case ${head.id} has no events`);
-  return { id: head.id, owner: head.owner, createdAt: head.created_at, hash, state };
+  return { id: head.id, owner: head.owner, createdAt: head.created_at, hash, takenIn: head.taken_in, state };
 }
 
 export class CaseDocuments {
@@ -65,6 +66,12 @@ export class CaseDocuments {
     const { seq, ...snapshot } = found;
     this.benches.set(id, { seq, snapshot });
     return snapshot;
+  }
+
+  /** A case that is gone. */
+  forget(id: string): void {
+    this.documents.delete(id);
+    this.benches.delete(id);
   }
 
   /** Takes up an event that was appended to a document by this process, with what it changed on the bench. */

@@ -3,19 +3,12 @@ import * as z from 'zod';
 import { appendSchema, archivingSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
+import { caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import type { CaseReasoning } from '../reasoning/case-reasoning';
 import type { Cases } from './cases';
 import type { LiveUpdates } from './live';
 import { jars } from './store';
-
-const uuid = z.uuid();
-
-const caseId = (value: unknown) => {
-  const id = uuid.safeParse(value);
-  if (!id.success) throw new HttpProblem('not-found', 'There is no such case; go back to your cases.');
-  return id.data;
-};
 
 const afterSchema = z.coerce.number<string>().int().nonnegative().default(0);
 
@@ -46,6 +39,10 @@ export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: C
     const { archived } = check(archivingSchema, req.body);
     await cases.archive(actor(req), caseId(req.params.id), archived);
     res.json({ archived });
+  });
+  router.delete('/cases/:id', async (req, res) => {
+    await cases.drop(actor(req), caseId(req.params.id));
+    res.json({ dropped: true });
   });
   router.post('/cases/:id/events', async (req, res) => {
     const request = check(appendSchema, req.body);

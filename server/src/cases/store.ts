@@ -2,6 +2,7 @@
 import type { SampleSpec } from '#core/bench/sample';
 import type { Snapshot } from '#core/record/working';
 import type { CaseDigest } from '#core/record/view';
+import type { Words } from '#core/record/words';
 import type { Jar } from '#contract';
 import type { Queryable } from '../db/pool';
 import type { EventBody, LinkedEvent } from './chain';
@@ -26,15 +27,31 @@ export interface ListedCase {
   readonly created_at: Date;
   readonly digest: CaseDigest;
   readonly archived: boolean;
+  readonly taken_in: TakenIn | null;
+}
+
+/** Where a case that was taken in came from. */
+export interface TakenIn {
+  /** ISO time. */
+  readonly at: string;
+  /** Who opened it there. */
+  readonly author: string;
+  /** Its sample stayed there, so that it can only be read here. */
+  readonly sealed: boolean;
 }
 
 export async function casesOf(db: Queryable, owner: string): Promise<ListedCase[]> {
-  const sql = 'select id, created_at, digest, archived from "case" where owner = $1 order by created_at desc';
+  const sql = 'select id, created_at, digest, archived, taken_in from "case" where owner = $1 order by created_at desc';
   return (await db.query<ListedCase>({ name: 'cases-of', text: sql, values: [owner] })).rows;
 }
 
 export async function archive(db: Queryable, id: string, archived: boolean): Promise<void> {
   await db.query('update "case" set archived = $2 where id = $1', [id, archived]);
+}
+
+export async function isArchived(db: Queryable, id: string): Promise<boolean> {
+  const { rows } = await db.query<{ archived: boolean }>('select archived from "case" where id = $1', [id]);
+  return rows[0]?.archived ?? false;
 }
 
 export interface CaseHead {
@@ -44,10 +61,11 @@ export interface CaseHead {
   readonly sample: SampleSpec | null;
   readonly seq: number;
   readonly hash: string;
+  readonly taken_in: TakenIn | null;
 }
 
 export async function findHead(db: Queryable, id: string): Promise<CaseHead | null> {
-  const sql = 'select id, owner, created_at, sample, seq, hash from "case" where id = $1';
+  const sql = 'select id, owner, created_at, sample, seq, hash, taken_in from "case" where id = $1';
   return (await db.query<CaseHead>({ name: 'case-head', text: sql, values: [id] })).rows[0] ?? null;
 }
 
@@ -109,6 +127,7 @@ export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> 
 export interface Appended {
   readonly event: LinkedEvent;
   readonly digest: CaseDigest;
+  readonly words?: Words | null;
   /** What an operation changed on the bench. */
   readonly bench?: { readonly rest: string; readonly vessels: Readonly<Record<string, string | null>> };
 }
@@ -122,7 +141,12 @@ const held = (bench = '') => `with held as (
   )`;
 
 /** What is written leaves the bench as it is. */
-const APPEND_WORDS = `${held()} select from held`;
+const APPEND_PLAIN = `${held()} select from held`;
+
+const APPEND_WORDS = `${held()}, said as (
+    insert into case_text (case_id, seq, number, words) select id, $3, $8, $9 from held
+  )
+  select from held`;
 
 const APPEND_OPERATION = `${held(', bench = $8')}, kept as (
     insert into bench_vessel (case_id, id, state)
@@ -139,13 +163,20 @@ const APPEND_OPERATION = `${held(', bench = $8')}, kept as (
  * Appends an event, all or nothing.
  * @returns false when the case has moved on since the event before it.
  */
-export async function appendEvent(db: Queryable, { event, digest, bench }: Appended): Promise<boolean> {
+export async function appendEvent(db: Queryable, { event, digest, words, bench }: Appended): Promise<boolean> {
   const { body, text, hash } = event;
-  const words = [body.case, body.seq - 1, body.seq, hash, JSON.stringify(digest), body.id, text];
+  const plain = [body.case, body.seq - 1, body.seq, hash, JSON.stringify(digest), body.id, text];
   const { rowCount } = await db.query(
     bench
-      ? { name: 'append-operation', text: APPEND_OPERATION, values: [...words, bench.rest, JSON.stringify(bench.vessels)] }
-      : { name: 'append-words', text: APPEND_WORDS, values: words },
+      ? { name: 'append-operation', text: APPEND_OPERATION, values: [...plain, bench.rest, JSON.stringify(bench.vessels)] }
+      : words
+        ? { name: 'append-words', text: APPEND_WORDS, values: [...plain, words.number, words.words] }
+        : { name: 'append-plain', text: APPEND_PLAIN, values: plain },
   );
   return rowCount === 1;
+}
+
+/** Takes a case away with all that belongs to it. */
+export async function dropCase(db: Queryable, id: string): Promise<void> {
+  await db.query('select drop_case($1)', [id]);
 }

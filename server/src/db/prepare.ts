@@ -1,5 +1,6 @@
 /** A database made ready to be served: migrated, its old cases replayed, the application's role given its rows. */
 import pg from 'pg';
+import { readUnread } from '../cases/whole';
 import { migrate, openPool } from './pool';
 import { replayBefore } from './replay';
 import { grantRows } from './roles';
@@ -18,7 +19,9 @@ export async function prepareDatabase(ownerUrl: string, role?: string): Promise<
   await migrate(ownerUrl);
   const db = openPool(ownerUrl);
   try {
-    return await replayBefore(db);
+    const replayed = await replayBefore(db);
+    await readUnread(db);
+    return replayed;
   } finally {
     await db.end();
     if (role !== undefined) await grantRows(ownerUrl, role);

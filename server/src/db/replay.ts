@@ -8,11 +8,10 @@ import { NotConverged } from '#core/equilibrium/solver';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { caseEventSchema, type RecordedEvent } from '#core/record/events';
 import { openedEvent, recorded } from '#core/record/recording';
-import { digestOf } from '#core/record/view';
 import { beginWorking, type Subject, toSnapshot, type Working } from '#core/record/working';
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import { canonical, link, type LinkedEvent, sha256 } from '../cases/chain';
-import { insertCase } from '../cases/store';
+import { insertWhole } from '../cases/whole';
 import { type Db, transaction, type Tx } from './pool';
 
 interface OldCase {
@@ -106,36 +105,19 @@ async function replayCase(tx: Tx, old: OldCase, chemistry: string): Promise<stri
       break;
     }
   }
-  await write(tx, old, chain, working, salt);
-  return why;
-}
-
-async function write(tx: Tx, old: OldCase, chain: Chain, working: Working, salt: string | null): Promise<void> {
-  const { id, owner, sample, created_at } = old;
-  const bench = toSnapshot(working);
-  const [first, ...rest] = chain.links as [LinkedEvent, ...LinkedEvent[]];
-  await insertCase(tx, {
+  const { id, sample, created_at } = old;
+  await insertWhole(tx, {
     id,
-    owner,
+    owner: old.owner,
     sample,
     salt,
-    first,
-    digest: digestOf(chain.state),
-    bench: bench.rest,
+    links: chain.links,
+    state: chain.state,
+    bench: toSnapshot(working),
     createdAt: created_at,
+    takenIn: null,
   });
-  const column = <T>(read: (e: LinkedEvent) => T) => rest.map(read);
-  await tx.query(
-    `insert into case_event (case_id, seq, id, body, hash)
-     select $1, * from unnest($2::int[], $3::uuid[], $4::text[], $5::text[])`,
-    [id, column((e) => e.body.seq), column((e) => e.body.id), column((e) => e.text), column((e) => e.hash)],
-  );
-  await tx.query(`update "case" set seq = $2, hash = $3 where id = $1`, [id, chain.links.length, chain.links.at(-1)!.hash]);
-  await tx.query('insert into bench_vessel (case_id, id, state) select $1, * from unnest($2::text[], $3::text[])', [
-    id,
-    Object.keys(bench.vessels),
-    Object.values(bench.vessels),
-  ]);
+  return why;
 }
 
 /** Replays what is left of the old tables, a case a transaction, then drops them. */

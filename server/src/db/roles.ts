@@ -4,6 +4,9 @@ import pg from 'pg';
 /** Tables whose rows are appended and never changed. */
 const APPEND_ONLY = ['case_event'];
 
+/** What may be done to those rows as a whole, by a function of the owner. */
+const DOORS = ['drop_case(uuid)'];
+
 /**
  * Grants the application's role what it needs, after the tables are there.
  * @param url of the role that owns the tables.
@@ -19,6 +22,7 @@ export async function grantRows(url: string, role: string): Promise<void> {
     await client.query(`grant select, insert, update, delete on all tables in schema public to ${name}`);
     for (const table of [...APPEND_ONLY, 'migration'])
       await client.query(`revoke update, delete on ${client.escapeIdentifier(table)} from ${name}`);
+    for (const door of DOORS) await client.query(`grant execute on function ${door} to ${name}`);
   } finally {
     await client.end();
   }

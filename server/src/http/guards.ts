@@ -31,7 +31,7 @@ const DEEPEST = 24;
 const text = (value: string) => !value.includes('\0') && value.isWellFormed();
 
 /** Can this be kept as JSON in a database: no NUL, no halves of characters, no keys that mean something to a program? */
-function keepable(value: unknown, depth = 0): boolean {
+export function keepable(value: unknown, depth = 0): boolean {
   if (typeof value === 'string') return text(value);
   if (typeof value !== 'object' || value === null) return true;
   if (depth > DEEPEST) return false;

@@ -76,7 +76,6 @@ const TROUBLE = {
 /** Words for what express and its parsers refuse. */
 const REFUSED: Readonly<Record<string, string>> = {
   'entity.parse.failed': 'The request is not valid JSON.',
-  'entity.too.large': 'The request is too large; send at most 200 kB.',
   'charset.unsupported': 'The request is in a character set that is not read here; send UTF-8.',
   'encoding.unsupported': 'The request is compressed in a way that is not read here; send it plain.',
   'request.aborted': 'The request broke off.',
@@ -86,7 +85,9 @@ function asProblem(error: unknown): HttpProblem | null {
   if (error instanceof HttpProblem) return error;
   const trouble = troubleIn(error);
   if (trouble) return new HttpProblem('away', TROUBLE[trouble]);
-  const { status, type } = (error ?? {}) as { status?: number; type?: string };
+  const { status, type, limit } = (error ?? {}) as { status?: number; type?: string; limit?: number };
+  if (type === 'entity.too.large')
+    return new HttpProblem('bad-input', `The request is too large; send at most ${Math.round((limit ?? 0) / 1024)} kB.`);
   if (type !== undefined && Object.hasOwn(REFUSED, type)) return new HttpProblem('bad-input', REFUSED[type]!);
   if (status !== undefined && status >= 400 && status < 500)
     return new HttpProblem('bad-input', 'The request could not be read.');

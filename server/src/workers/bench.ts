@@ -15,6 +15,7 @@ import { drawUnknown, looksLike } from '#core/reasoning/unknown';
 import type { HouseRules } from '#core/scheme/rules';
 import {
   beginWorking,
+  carryOut,
   carryOutOn,
   fromSnapshot,
   type Snapshot,
@@ -65,6 +66,9 @@ export const tasks = {
       const working = beginWorking(subject);
       return { rest: toSnapshot(working).rest, event: openedEvent(working, label, rules, chemistry) };
     }),
+  /** The bench of a real sample as the operations left it: only what was added is counted. */
+  replayReal: ({ ops, ...real }: { grams: number; matter: 'salt' | 'compound'; ops: readonly Op[] }): Done<Snapshot> =>
+    attempt(() => toSnapshot(ops.reduce((working, op) => carryOut(working, op).working, beginWorking({ real })))),
   drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
   looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),

@@ -11,6 +11,7 @@ import { testById } from '#core/scheme/tests';
 import type { CompoundView, EquationsView, GivenView } from '#contract';
 import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
+import { pdfOf, type Printing } from '../report/pdf';
 import type { Done } from './crew';
 
 const SINGLE = { cations: 1, anions: 1 };
@@ -72,6 +73,8 @@ export const tasks = {
     }));
     return { value: found.filter((f) => f.equations.length > 0) };
   },
+  /** The report as a PDF. */
+  pdf: async (asked: Printing): Promise<Done<Uint8Array>> => ({ value: await pdfOf(asked) }),
   library: async (_: null): Promise<Done<readonly CompoundView[]>> => ({ value: await libraryView() }),
 };
 

@@ -1,0 +1,234 @@
+/** The report set on paper: A4, selectable text, its own fonts; heads repeat, rows do not split. */
+import { createRequire } from 'node:module';
+import { dirname, join } from 'node:path';
+import pdfmake from 'pdfmake';
+import type { Content, ContentText, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
+import sharp from 'sharp';
+import { typeset } from '#core/matter/formula';
+import type { EquationOf } from '#core/record/result';
+import { drawFlow } from '#core/report/flow-drawing';
+import { type CaseReport, type ReportClaim, type ReportRow, sayEntries } from '#core/report/report';
+import { isSaidInWords, nameOf } from '#core/senses/names';
+
+export interface Printing {
+  readonly report: CaseReport;
+  readonly length: 'short' | 'full';
+  /** JPEGs by hash. */
+  readonly photos: ReadonlyMap<string, Uint8Array>;
+}
+
+const find = createRequire(import.meta.url);
+const beside = (module: string, ...path: string[]) => join(dirname(find.resolve(`${module}/package.json`)), ...path);
+const atkinson = (cut: string) => beside('@fontsource/atkinson-hyperlegible', 'files', `atkinson-hyperlegible-latin-${cut}.woff`);
+const dejavu = (cut: string) => beside('dejavu-fonts-ttf', 'ttf', `DejaVuSans${cut}.ttf`);
+
+/** Where the text face has no sign for a character, the other has most that are written in laboratories. */
+const FONTS = {
+  Atkinson: {
+    normal: atkinson('400-normal'),
+    bold: atkinson('700-normal'),
+    italics: atkinson('400-italic'),
+    bolditalics: atkinson('700-italic'),
+  },
+  DejaVu: { normal: dejavu(''), bold: dejavu('-Bold'), italics: dejavu('-Oblique'), bolditalics: dejavu('-BoldOblique') },
+};
+
+const OTHER_SIGNS = /([^\n -\u00ff\u0152\u0153\u02c6\u02dc\u2010-\u2026\u2030\u2039\u203a\u20ac\u2122\u2212]+)/u;
+
+type Run = string | { text: string; font?: string; sub?: boolean; sup?: boolean; bold?: boolean };
+
+/** Text in runs, each in a face that has its signs. */
+const set = (text: string): Run[] =>
+  text
+    .split(OTHER_SIGNS)
+    .map((run, i) => (i % 2 ? { text: run, font: 'DejaVu' } : run))
+    .filter((run) => run !== '');
+
+const formula = (of: string): Run[] =>
+  typeset(of).map(({ text, shift }) => (shift === 'none' ? text : { text, sub: shift === 'sub', sup: shift === 'sup' }));
+
+const MUTED = '#5f564d';
+const RULE = '#b9ae9f';
+
+const side = (parts: EquationOf['left']): Run[] =>
+  parts.flatMap(([n, of], i) => [...(i ? [' + '] : []), ...(n > 1 ? [`${n} `] : []), ...formula(of)]);
+const equation = ({ left, right }: EquationOf): Content => ({
+  text: [...side(left), ...set(' → '), ...side(right)],
+  fontSize: 8,
+  margin: [0, 1, 0, 0],
+});
+
+const note = (text: string): ContentText => ({ text: set(text), color: MUTED, fontSize: 8, margin: [0, 1, 0, 0] });
+const PHOTO = 112;
+
+function pictures({ photos }: ReportRow, images: ReadonlySet<string>): Content[] {
+  return photos.flatMap((p): Content[] =>
+    images.has(p.photo)
+      ? [{ image: p.photo, fit: [PHOTO, PHOTO], margin: [0, 3, 0, 0] }, ...(p.caption ? [note(p.caption)] : [])]
+      : [note('A photo that is not kept here.')],
+  );
+}
+
+const when = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)}`;
+
+function row(r: ReportRow, length: Printing['length'], images: ReadonlySet<string>): TableCell[] {
+  const struck = r.struck === null ? {} : { decoration: 'lineThrough' as const, color: MUTED };
+  const full = length === 'full';
+  return [
+    { text: String(r.number), bold: true },
+    {
+      stack: [
+        { text: set(r.test), bold: true, ...struck },
+        ...(full && r.done.length
+          ? [{ text: set(r.done.join(' ')), fontSize: 8.5, margin: [0, 1, 0, 0] as [number, number, number, number] }]
+          : []),
+        ...(full ? r.equations.map(equation) : []),
+        note(`${r.tube ? `${r.tube}, ` : ''}${when(r.at)}`),
+      ],
+    },
+    {
+      stack: [
+        { text: set(r.observation), ...struck },
+        ...(r.blank === null ? [] : [note(`Blank: ${r.blank}`)]),
+        ...(r.unsure ? [note('not sure')] : []),
+        ...(r.struck === null ? [] : [note(`Struck: ${r.struck}`)]),
+        ...(full ? pictures(r, images) : []),
+      ],
+    },
+    { text: set(r.inference || '–'), ...struck },
+  ];
+}
+
+const LINES = {
+  hLineWidth: (i: number) => (i === 0 ? 0 : i === 1 ? 1 : 0.5),
+  vLineWidth: () => 0,
+  hLineColor: () => RULE,
+  paddingLeft: (i: number) => (i ? 6 : 0),
+  paddingRight: () => 6,
+  paddingTop: () => 4,
+  paddingBottom: () => 4,
+};
+
+const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 14, 0, 4], headlineLevel: 1 });
+
+function record({ report, length }: Printing, images: ReadonlySet<string>): Content {
+  if (!report.rows.length) return note('Nothing was written down.');
+  const head = ['No.', 'Test: what was done', 'Observation', 'Inference'].map((text) => ({ text, bold: true, color: MUTED }));
+  return {
+    layout: LINES,
+    table: {
+      headerRows: 1,
+      dontBreakRows: true,
+      widths: [20, '*', '*', '*'],
+      body: [head, ...report.rows.map((r) => row(r, length, images))],
+    },
+  };
+}
+
+/** Of an ion its formula and name; of a group the name alone. */
+const named = (of: string): Run[] =>
+  isSaidInWords(of) ? [{ text: nameOf(of), bold: true }] : [...formula(of), ...(nameOf(of) === of ? [] : [` (${nameOf(of)})`])];
+
+const claimed = (c: ReportClaim): Content => ({
+  text: [...named(c.of), c.claim === 'confirmed' ? ' present; ' : ' may be present; ', `${sayEntries(c.evidence)}.`],
+});
+
+function conclusion({ report }: Printing): Content[] {
+  if (!report.signed) return [heading('Conclusion'), note('Not signed: no conclusion was drawn when this was printed.')];
+  const absent = report.absent.map((a): Content => ({ text: [...named(a.of), ` absent; ${sayEntries(a.entries)}.`] }));
+  return [
+    heading('Conclusion'),
+    { ul: [...report.found.map(claimed), ...absent] },
+    ...(report.formula
+      ? [
+          {
+            text: ['Proposed: ', ...(report.matter === 'salt' ? formula(report.formula) : set(report.formula))],
+            margin: [0, 6, 0, 0] as [number, number, number, number],
+          },
+        ]
+      : []),
+    ...(report.remarks ? [{ text: set(report.remarks), margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
+    ...(report.identity ? [note(`It was: ${report.identity}`)] : []),
+    ...(report.superseded ? [note(`Reports signed before this one and taken back or returned: ${report.superseded}.`)] : []),
+    ...(report.marks ? [note(`Marks: ${report.marks.marks} of ${report.marks.of}. ${report.marks.remarks ?? ''}`)] : []),
+    {
+      margin: [0, 18, 0, 0],
+      unbreakable: true,
+      columns: [
+        { text: [`Signed `, { text: report.signed.by, bold: true }, `, ${when(report.signed.at)} UTC`] },
+        { text: 'Seen by ______________________________', alignment: 'right' },
+      ],
+    },
+  ];
+}
+
+const PAGE = { width: 515, height: 700 };
+
+function flow({ report, length }: Printing): Content[] {
+  if (length === 'short' || !report.flow) return [];
+  const { svg, width, height } = drawFlow(report.flow);
+  const scale = Math.min(1, PAGE.width / width, PAGE.height / height);
+  return [
+    {
+      unbreakable: true,
+      stack: [heading('The separation as it was done'), { svg, width: width * scale, height: height * scale }],
+    },
+  ];
+}
+
+function about({ report, length }: Printing): Content[] {
+  const line = (name: string, value: string): Content => ({ text: [{ text: `${name}: `, color: MUTED }, ...set(value)] });
+  return [
+    { text: set(`Report on ${report.name}`), bold: true, fontSize: 20 },
+    { text: set(report.look), italics: true, margin: [0, 0, 0, 6] },
+    line('Sample', `${report.what}, ${report.amount}`),
+    line('Begun', `${when(report.opened)} UTC`),
+    ...(report.who.length ? [line('By', report.who.join(', '))] : []),
+    ...(length === 'full' ? [line('Rules in force', report.rules.join('; '))] : []),
+    { text: '', margin: [0, 6, 0, 0] },
+  ];
+}
+
+/** Photos no larger than paper shows. */
+const PRINTED = 480;
+
+async function printed(photos: Printing['photos']): Promise<Record<string, string>> {
+  const small = await Promise.all(
+    [...photos].map(async ([hash, bytes]) => {
+      const jpeg = await sharp(bytes).resize({ width: PRINTED, height: PRINTED, fit: 'inside' }).jpeg({ quality: 82 }).toBuffer();
+      return [hash, `data:image/jpeg;base64,${jpeg.toString('base64')}`] as const;
+    }),
+  );
+  return Object.fromEntries(small);
+}
+
+pdfmake.setFonts(FONTS);
+pdfmake.setUrlAccessPolicy(() => false);
+pdfmake.setLocalAccessPolicy((path: string) => Object.values(FONTS).some((cuts) => Object.values(cuts).includes(path)));
+
+/** @returns the bytes of the PDF. */
+export async function pdfOf(printing: Printing): Promise<Uint8Array> {
+  const { report } = printing;
+  const images = await printed(printing.photos);
+  const definition: TDocumentDefinitions = {
+    pageSize: 'A4',
+    pageMargins: [40, 44, 40, 48],
+    info: { title: `Report on ${report.name}`, ...(report.signed && { author: report.signed.by }), creator: 'Foxing' },
+    defaultStyle: { font: 'Atkinson', fontSize: 9.5, lineHeight: 1.12 },
+    images,
+    footer: (page: number, of: number) => ({
+      margin: [40, 12, 40, 0],
+      columns: [note(`Report on ${report.name}`), { ...note(`page ${page} of ${of}`), alignment: 'right' }],
+    }),
+    content: [
+      ...about(printing),
+      record(printing, new Set(Object.keys(images))),
+      ...flow(printing),
+      ...conclusion(printing),
+      ...(report.simulated ? [{ ...note(report.simulated), margin: [0, 12, 0, 0] as [number, number, number, number] }] : []),
+    ],
+    // A heading is not left alone at the foot of a page.
+    pageBreakBefore: (node, query) => node.headlineLevel === 1 && query.getFollowingNodesOnPage().length === 0,
+  };
+  return new Uint8Array(await pdfmake.createPdf(definition).getBuffer());
+}
