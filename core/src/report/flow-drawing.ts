@@ -1,12 +1,15 @@
-/** The flow of a separation drawn: liquids go on downwards, solids to the right. */
+/** The flow of a separation drawn: the liquid goes on downwards, solids to the right, portions a little to the right below. */
 import type { Came, FlowNode } from './flow';
 
-const COLUMN = 176;
-const BOX = 148;
+const COLUMN = 152;
+const BOX = 128;
+const INDENT = 22;
+/** Where a line leaves the foot of a box. */
+const RAIL = 10;
 const LINE = 11;
 const GAP = 26;
 const PADDING = 8;
-const WIDEST = 30;
+const WIDEST = 26;
 
 interface Placed {
   readonly node: FlowNode;
@@ -36,19 +39,21 @@ function wrapped(text: string): string[] {
 
 const linesOf = ({ added }: FlowNode): string[] => added.flatMap((a) => wrapped(`+ ${a}`).slice(0, 2)).slice(0, 6);
 
-/** Solids to the right of what they came from, the rest below it. */
 function place(root: FlowNode): { boxes: Placed[]; links: Link[]; width: number; height: number } {
   const boxes: Placed[] = [];
   const links: Link[] = [];
-  const put = (node: FlowNode, column: number, y: number, above: Placed | null): number => {
+  /** @returns where the next may stand below all that came of it. */
+  const put = (node: FlowNode, x: number, y: number, above: Placed | null): number => {
     const lines = [...wrapped(node.name), ...linesOf(node)];
-    const box = { node, lines, x: column * COLUMN, y, height: 2 * PADDING + lines.length * LINE };
+    const box = { node, lines, x, y, height: 2 * PADDING + lines.length * LINE };
     boxes.push(box);
     if (above) links.push({ from: above, to: box });
+    const came = (...ways: readonly Came[]) => node.from.filter((n) => ways.includes(n.came!));
     let right = y;
-    for (const solid of node.from.filter((n) => n.came === 'solid')) right = put(solid, column + 1, right, box);
+    for (const solid of came('solid')) right = put(solid, x + COLUMN, right, box);
     let below = Math.max(y + box.height + GAP, right);
-    for (const other of node.from.filter((n) => n.came !== 'solid')) below = put(other, column, below, box);
+    for (const portion of came('portion', 'solution')) below = put(portion, x + INDENT, below, box);
+    for (const liquid of came('liquid')) below = put(liquid, x, below, box);
     return below;
   };
   const height = put(root, 0, 0, null) - GAP;
@@ -77,18 +82,65 @@ function drawLink({ from, to }: Link): string {
     const bent = y > from.y + from.height ? `M${start} ${from.y + 14} h10 V${y} H${to.x}` : `M${start} ${y} H${to.x}`;
     return `<path d="${bent}" ${stroke}/>${at(start + 3, y - 3)}`;
   }
-  const x = from.x + 14;
-  return `<path d="M${x} ${from.y + from.height} V${to.y}" ${stroke}/>${at(x + 4, to.y - 5)}`;
+  const x = from.x + RAIL;
+  if (to.node.came === 'liquid') return `<path d="M${x} ${from.y + from.height} V${to.y}" ${stroke}/>${at(x + 4, to.y - 5)}`;
+  return `<path d="M${x} ${from.y + from.height} V${to.y + 14} H${to.x}" ${stroke}/>${at(x + 4, to.y - 3)}`;
 }
 
-/** As SVG, in points, for paper: dark on white. */
-export function drawFlow(root: FlowNode): { readonly svg: string; readonly width: number; readonly height: number } {
+export interface Sheet {
+  readonly svg: string;
+  /** Points. */
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface FlowDrawing {
+  readonly width: number;
+  readonly height: number;
+  /** In sheets one below another, none of them higher than this where its boxes allow it. */
+  sheets(highest: number): Sheet[];
+}
+
+/** Where the drawing is cut: always above a box, never through one. */
+function cuts(boxes: readonly Placed[], height: number, highest: number): number[] {
+  const out = [0];
+  const tops = [...new Set(boxes.map((b) => b.y))].sort((a, b) => a - b);
+  const whole = (y: number) => boxes.every((b) => b.y >= y || b.y + b.height <= y);
+  const free = tops.filter((y) => y > 0 && whole(y));
+  while (height - out.at(-1)! > highest) {
+    const from = out.at(-1)!;
+    const next = free.findLast((y) => y > from && y - from <= highest) ?? free.find((y) => y > from);
+    if (next === undefined) break;
+    out.push(next);
+  }
+  return [...out, height];
+}
+
+/** As SVG for paper: dark on white, in points. */
+export function drawFlow(root: FlowNode): FlowDrawing {
   const { boxes, links, width, height } = place(root);
-  const inner = `${links.map(drawLink).join('')}${boxes.map(drawBox).join('')}`;
-  const [w, h] = [width + 2, height + 2];
+  const w = width + 2;
+  const sheet = (from: number, to: number): Sheet => {
+    const top = from && from - GAP + PADDING;
+    const h = to - top + 2;
+    const within = (y: number, bottom: number) => bottom > top && y < to;
+    const drawn = [
+      ...links.filter((l) => within(l.from.y, l.to.y + l.to.height)).map(drawLink),
+      ...boxes.filter((b) => within(b.y, b.y + b.height)).map(drawBox),
+    ];
+    const view = `x="-1" y="${top - 1}" width="${w}" height="${h}"`;
+    return {
+      svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-1 ${top - 1} ${w} ${h}" width="${w}" height="${h}" font-family="Atkinson"><clipPath id="sheet"><rect ${view}/></clipPath><g clip-path="url(#sheet)">${drawn.join('')}</g></svg>`,
+      width: w,
+      height: h,
+    };
+  };
   return {
-    svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="-1 -1 ${w} ${h}" width="${w}" height="${h}" font-family="Atkinson">${inner}</svg>`,
     width: w,
-    height: h,
+    height,
+    sheets: (highest) => {
+      const at = cuts(boxes, height, highest);
+      return at.slice(1).map((to, i) => sheet(at[i]!, to));
+    },
   };
 }

@@ -29,14 +29,18 @@ const holdingOf = (id: string): string | undefined => {
   return Object.hasOwn(PLACE_NAMES, place) ? PLACE_NAMES[place] : undefined;
 };
 
-/** What a vessel is called in a record. */
-export const calledVessel = (id: string): string => (id === 'sample' ? 'the sample' : (holdingOf(id) ?? `tube ${id}`));
+/** What a vessel is called on a label. */
+const labelOf = (id: string): string => holdingOf(id) ?? `tube ${id}`;
+
+/** What a vessel is called in a sentence. */
+export const calledVessel = (id: string): string =>
+  id === 'sample' || holdingOf(id) !== undefined ? `the ${holdingOf(id) ?? id}` : `tube ${id}`;
 
 class Flow {
   readonly root: Growing = { name: 'sample', added: [], came: null, from: [] };
   private readonly now = new Map<string, Growing>([['sample', this.root]]);
 
-  private grow(id: string, from: string, came: Came, name = calledVessel(id)): void {
+  private grow(id: string, from: string, came: Came, name = labelOf(id)): void {
     const parent = this.now.get(from);
     if (!parent) return;
     if (id !== from && this.now.has(id)) return this.put(id, `${came === 'liquid' ? 'liquid' : 'some'} of ${calledVessel(from)}`);
@@ -52,9 +56,9 @@ class Flow {
 
   /** Parts what stands in a vessel into its liquid and its solid. */
   private part(from: string, to: string, residue: string): void {
-    const whole = calledVessel(from);
+    const whole = labelOf(from);
     const left = this.now.get(from);
-    this.grow(residue, from, 'solid', residue === from ? `solid of ${whole}` : calledVessel(residue));
+    this.grow(residue, from, 'solid', residue === from ? `solid of ${whole}` : labelOf(residue));
     const solid = this.now.get(residue);
     if (left) this.now.set(from, left);
     this.grow(to, from, 'liquid');

@@ -162,18 +162,30 @@ function conclusion({ report }: Printing): Content[] {
   ];
 }
 
-const PAGE = { width: 515, height: 700 };
+const PORTRAIT = { width: 515, height: 690 };
+const LANDSCAPE = { width: 762, height: 440 };
+/** Smaller than this a flow is set on its side. */
+const LEGIBLE = 0.8;
 
 function flow({ report, length }: Printing): Content[] {
   if (length === 'short' || !report.flow) return [];
-  const { svg, width, height } = drawFlow(report.flow);
-  const scale = Math.min(1, PAGE.width / width, PAGE.height / height);
-  return [
-    {
+  const drawing = drawFlow(report.flow);
+  const aside = PORTRAIT.width / drawing.width < LEGIBLE;
+  const page = aside ? LANDSCAPE : PORTRAIT;
+  const scale = Math.min(1, page.width / drawing.width);
+  const sheets = drawing.sheets(page.height / scale);
+  return sheets.map(({ svg, width, height }, i): Content => {
+    const fit = Math.min(scale, page.height / height);
+    return {
       unbreakable: true,
-      stack: [heading('The separation as it was done'), { svg, width: width * scale, height: height * scale }],
-    },
-  ];
+      ...((aside || i > 0) && { pageBreak: 'before' }),
+      ...(aside && { pageOrientation: 'landscape' }),
+      stack: [
+        heading(`The separation as it was done${i ? ', continued' : ''}`),
+        { svg, width: width * fit, height: height * fit },
+      ],
+    };
+  });
 }
 
 function about({ report, length }: Printing): Content[] {
@@ -223,8 +235,8 @@ export async function pdfOf(printing: Printing): Promise<Uint8Array> {
     content: [
       ...about(printing),
       record(printing, new Set(Object.keys(images))),
-      ...flow(printing),
       ...conclusion(printing),
+      ...flow(printing),
       ...(report.simulated ? [{ ...note(report.simulated), margin: [0, 12, 0, 0] as [number, number, number, number] }] : []),
     ],
     // A heading is not left alone at the foot of a page.
