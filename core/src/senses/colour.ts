@@ -169,7 +169,7 @@ export function namingDistance(p: Oklab, q: Oklab): number {
 
 export const lab = (hex: string): Oklab => toOklab(parse(hex)!);
 
-type Sample = readonly [word: Colour, lab: Oklab];
+export type Sample = readonly [word: Colour, lab: Oklab];
 
 function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
   let best: Colour = 'none';
@@ -185,14 +185,14 @@ function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
 }
 
 /** Silver is said of metal, never of a powder in a tube. */
-const opaqueSamples = (Object.keys(SOLID_WORDS) as Colour[])
+export const opaqueSamples = (Object.keys(SOLID_WORDS) as Colour[])
   .filter((word) => word !== 'silver')
   .map((word): Sample => [word, lab(SOLID_WORDS[word]!)]);
 
 /** The word for the colour of a solid. */
 export const solidWord = (hex: string): Colour => nearest(lab(hex), opaqueSamples);
 
-const liquidSamples = (Object.keys(LIQUID_WORDS) as Colour[]).flatMap((word) =>
+export const liquidSamples = (Object.keys(LIQUID_WORDS) as Colour[]).flatMap((word) =>
   LIQUID_WORDS[word]!.map((hex): Sample => [word, lab(hex)]),
 );
 
