@@ -47,6 +47,8 @@ export const foundSchema = z.object({
 });
 export type Found = z.infer<typeof foundSchema>;
 
+export const droppedSchema = z.object({ dropped: z.literal(true) });
+
 export const archivingSchema = z.strictObject({ archived: z.boolean() });
 
 export const vesselSchema = z.object({

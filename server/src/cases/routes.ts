@@ -1,16 +1,13 @@
 import { Router } from 'express';
-import * as z from 'zod';
 import { appendSchema, archivingSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
-import { caseId } from '../http/ids';
+import { afterSchema, caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import type { CaseReasoning } from '../reasoning/case-reasoning';
 import type { Cases } from './cases';
 import type { LiveUpdates } from './live';
 import { jars } from './store';
-
-const afterSchema = z.coerce.number<string>().int().nonnegative().default(0);
 
 export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: CaseReasoning): Router {
   const router = Router();

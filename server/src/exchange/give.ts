@@ -1,5 +1,5 @@
 /** A case to be taken elsewhere, in each of the open formats. */
-import { fileOf } from '#core/exchange/case-file';
+import { type FiledEvent, fileOf } from '#core/exchange/case-file';
 import { reportOn } from '#core/report/report';
 import { csvOf, markdownOf } from '#core/report/text';
 import type { CaseDocument } from '../cases/documents';
@@ -27,6 +27,10 @@ export const fileName = (name: string): string =>
     .trim()
     .replaceAll(/\s+/g, '-')
     .slice(0, 60) || 'case';
+
+/** What happened after an event, as it stands in the file of the case. */
+export const eventsSince = async (db: Db, { id, state }: CaseDocument, after: number): Promise<readonly FiledEvent[]> =>
+  fileOf(id, state, await eventsAfter(db, id, after)).events;
 
 /** The case in its canonical JSON. */
 export async function jsonOf(db: Db, { id, state }: CaseDocument): Promise<Buffer> {

@@ -4,11 +4,11 @@ import * as z from 'zod';
 import { actor, must } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Db } from '../db/pool';
-import { caseId } from '../http/ids';
+import { afterSchema, caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import type { BenchTasks } from '../workers/bench';
 import type { Crew } from '../workers/crew';
-import { FORMATS, give } from './give';
+import { eventsSince, FORMATS, give } from './give';
 import { takeIn } from './take-in';
 
 /** Of a file that is taken in. */
@@ -23,6 +23,11 @@ export function exchangeRoutes(db: Db, cases: Cases, bench: Crew<BenchTasks>): R
     res.setHeader('content-type', type);
     res.setHeader('content-disposition', `attachment; filename="${name}"`);
     res.send(bytes);
+  });
+  /** What a device keeps to go on without the server. */
+  router.get('/cases/:id/events', async (req: Request<{ id: string }>, res) => {
+    const after = check(afterSchema, req.query['after']);
+    res.json(await eventsSince(db, await cases.read(actor(req), caseId(req.params.id)), after));
   });
   router.post('/cases/import', express.raw({ type: () => true, limit: MOST_BYTES }), async (req, res) => {
     const person = actor(req);

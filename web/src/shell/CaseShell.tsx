@@ -6,11 +6,13 @@ import { type OpenCase, useAppend, useCase, useCaseId } from '../state/case';
 import { Standing } from './Standing';
 import { Timers } from './Timers';
 import { TopBar } from './TopBar';
+import { Waits } from './Waits';
 
 const PLACES = [
   { to: 'bench', name: 'Bench' },
   { to: 'suspects', name: 'Suspects' },
   { to: 'ledger', name: 'Ledger' },
+  { to: 'report', name: 'Report' },
 ];
 
 function SampleLeft({ view }: { view: CaseView }) {
@@ -29,7 +31,8 @@ function SampleLeft({ view }: { view: CaseView }) {
 
 export function CaseShell() {
   const id = useCaseId();
-  const { view, error, waiting, held, readOn } = useCase(id);
+  const { readOn, dismiss, ...file } = useCase(id);
+  const { view, error, acknowledged } = file;
   const append = useAppend(id);
   return (
     <div className="flex min-h-dvh flex-col has-[[data-fills-page]]:h-dvh">
@@ -59,16 +62,11 @@ export function CaseShell() {
         {view && <SampleLeft view={view} />}
       </TopBar>
       {view && <Timers timers={view.timers} append={append} />}
-      {held && (
-        <p role="status" className="bg-wash px-6 py-2 text-sm">
-          {held === 'offline' ? 'Foxing cannot be reached' : 'Foxing has its hands full'}; {waiting}{' '}
-          {waiting === 1 ? 'step waits and goes' : 'steps wait and go'} on by themselves.
-        </p>
-      )}
+      {view && <Waits view={view} file={file} dismiss={dismiss} />}
       {view && <Standing view={view} append={append} />}
       <main id="main" className="flex min-h-0 grow flex-col">
         {view ? (
-          <Outlet context={{ view, append } satisfies OpenCase} />
+          <Outlet context={{ view, acknowledged, append } satisfies OpenCase} />
         ) : !error ? (
           <Blank title="Fetching the case …" />
         ) : (

@@ -1,12 +1,18 @@
 /** The server, reached only through the contract. */
 import * as z from 'zod';
 import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
+import type { FiledEvent } from '#core/exchange/case-file';
+import type { CaseReport } from '#core/report/report';
 import {
   type Append,
   type CaseChanges,
   caseChangesSchema,
   compoundSchema,
   type Effort,
+  droppedSchema,
+  foundSchema,
+  type KeptPhoto,
+  keptPhotoSchema,
   equationsSchema,
   givenSchema,
   archivingSchema,
@@ -34,6 +40,7 @@ export class ApiError extends Error {
 }
 
 interface Asking {
+  /** Sent as it is when it is a file, else as JSON. */
   readonly body?: unknown;
   readonly method?: string;
   readonly signal?: AbortSignal;
@@ -53,7 +60,9 @@ export function createApi(base = '') {
     try {
       response = await fetch(`${base}/api${path}`, {
         ...(signal && { signal }),
-        ...(body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+        ...(body instanceof Blob
+          ? { method, body }
+          : body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
       });
     } catch {
       throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
@@ -69,6 +78,15 @@ export function createApi(base = '') {
     create: (asked: NewCase): Promise<CaseChanges> => call(caseChangesSchema, '/cases', { body: asked }),
     archive: (id: string, archived: boolean) =>
       call(archivingSchema, `/cases/${id}/archived`, { body: { archived }, method: 'PUT' }),
+    drop: (id: string) => call(droppedSchema, `/cases/${id}`, { body: {}, method: 'DELETE' }),
+    /** What this device keeps to go on without the server. */
+    events: (id: string, after: number): Promise<readonly FiledEvent[]> =>
+      call(z.array(z.custom<FiledEvent>()), `/cases/${id}/events?after=${after}`),
+    sendPhoto: (id: string, photo: Blob): Promise<KeptPhoto> => call(keptPhotoSchema, `/cases/${id}/photos`, { body: photo }),
+    report: (id: string) => call(z.custom<CaseReport>(), `/cases/${id}/report`),
+    search: (text: string, signal: AbortSignal) =>
+      call(z.array(foundSchema), `/search?q=${encodeURIComponent(text)}`, { signal }),
+    takeIn: (file: Blob): Promise<CaseChanges> => call(caseChangesSchema, '/cases/import', { body: file }),
     append: (id: string, request: Append): Promise<CaseChanges> =>
       call(caseChangesSchema, `/cases/${id}/events`, { body: request }),
     reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
@@ -90,4 +108,7 @@ export const api = createApi();
 
 /** Where a structure's drawing is. */
 export const drawingOf = (smiles: string): string => `/api/compounds/drawing.svg?smiles=${encodeURIComponent(smiles)}`;
+/** Where a case is to be had in an open format, and its report on paper. */
+export const exportAddress = (id: string, format: 'json' | 'eln' | 'csv' | 'md'): string => `/api/cases/${id}/export/${format}`;
+export const pdfAddress = (id: string, length: 'short' | 'full'): string => `/api/cases/${id}/report.pdf?length=${length}`;
 export const listAddress = (format: string): string => `/api/compounds/list?format=${format}`;

@@ -1,40 +1,94 @@
-/** One open case as this window knows it, and the events on their way: sent one after another, each once. */
+/**
+ * One open case as this window knows it, and what is on its way: kept on this device until it is acknowledged, sent one after
+ * another, each once. Where the server cannot be reached the case goes on as it is foreseen to be.
+ */
 import { createStore, type StoreApi } from 'zustand/vanilla';
+import { type Foreseen, keptApart } from '#core/exchange/away';
 import type { CaseEvent } from '#core/record/events';
 import { type CaseChanges, type CaseView, withChanges } from '#contract';
 import { type Api, ApiError } from './api';
+import type { Device, KeptCase, Waiting } from './device';
+
+/** What was done while the server could not be reached and then could not be entered. */
+export interface SetAside {
+  readonly event: CaseEvent;
+  readonly why: string;
+}
 
 export interface CaseFile {
+  /** With all that waits, where that can be foreseen. */
   readonly view: CaseView | null;
   readonly error: Error | null;
   /** Events not yet acknowledged. */
   readonly waiting: number;
   /** Why they wait, when it is not their turn that they wait for. */
   readonly held: 'offline' | 'busy' | null;
+  /** Entries above this number wait. */
+  readonly acknowledged: number;
+  readonly setAside: readonly SetAside[];
+  /** Entries that were written elsewhere meanwhile on the same tests or tubes. */
+  readonly elsewhere: readonly number[];
 }
 
 /** What is done about a refusal: the case is read on and the event sent again, or a while is waited. */
-const AGAIN: Readonly<Partial<Record<ApiError['code'], CaseFile['held'] | 'read-on'>>> = {
+const AGAIN: Readonly<Partial<Record<ApiError['code'], 'offline' | 'busy' | 'read-on'>>> = {
   stale: 'read-on',
   offline: 'offline',
   away: 'busy',
   busy: 'busy',
   'too-many': 'busy',
 };
-const MOST_TRIES = 12;
 const FIRST_PAUSE_MS = 400;
 const LONGEST_PAUSE_MS = 8000;
+const KEEP_AFTER_MS = 300;
 
-const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+interface OnItsWay extends Waiting {
+  resolve?: (view: CaseView) => void;
+  reject?: (error: Error) => void;
+}
+
+const NOTHING: CaseFile = {
+  view: null,
+  error: null,
+  waiting: 0,
+  held: null,
+  acknowledged: 0,
+  setAside: [],
+  elsewhere: [],
+};
+
+/** The known case with what is foreseen; what only the simulator can show stays as it was. */
+function ahead(known: CaseView, { changes, digest }: Foreseen): CaseView {
+  const foreseen = changes as unknown as CaseChanges;
+  const { olderChemistry, summary } = known;
+  const next = withChanges(known, {
+    ...foreseen,
+    after: known.seq,
+    olderChemistry,
+    summary: { ...summary, ...digest, hinted: [...digest.hinted] },
+  });
+  if (summary.kind === 'real') return next;
+  const { showing, words, fusion, active } = known;
+  return { ...next, showing, fusion, active, ...(words && { words }) };
+}
 
 export class CaseStore {
-  private readonly store: StoreApi<CaseFile> = createStore<CaseFile>(() => ({ view: null, error: null, waiting: 0, held: null }));
-  private queue: Promise<unknown> = Promise.resolve();
+  private readonly store: StoreApi<CaseFile> = createStore<CaseFile>(() => NOTHING);
+  private line: OnItsWay[] = [];
+  private sending: Promise<void> | null = null;
   private reading: Promise<CaseView> | null = null;
+  private loading: Promise<void> | null = null;
+  /** As the server told it last. */
+  private known: CaseView | null = null;
+  private kept: KeptCase | null = null;
+  private keeping: ReturnType<typeof setTimeout> | undefined;
+  private wake: () => void = () => undefined;
 
+  /** @param device absent where nothing is kept. */
   constructor(
     readonly id: string,
     private readonly api: Api,
+    private readonly device: Device | null = null,
   ) {}
 
   readonly subscribe = (listener: () => void) => this.store.subscribe(listener);
@@ -42,63 +96,202 @@ export class CaseStore {
 
   /** Reads what happened since; at first, all of it. Asked twice at once, it reads once. */
   readOn(): Promise<CaseView> {
-    this.reading ??= this.api
-      .changes(this.id, this.now().view?.seq ?? 0)
+    this.reading ??= this.load()
+      .then(() => this.api.changes(this.id, this.known?.seq ?? 0))
       .then((changes) => this.take(changes))
-      .catch((error: unknown) => {
-        this.store.setState({ error: error as Error });
-        throw error;
-      })
+      .catch((error: unknown) => this.fallBack(error as Error))
       .finally(() => (this.reading = null));
     return this.reading;
   }
 
   /** That event `seq` is there: nothing is read for the echo of what this window sent itself. */
   async heard(seq: number): Promise<void> {
-    await this.queue;
-    const known = this.now().view;
-    if (known && known.seq < seq) await this.readOn().catch(() => undefined);
+    await this.load();
+    await this.sending;
+    if (this.known && this.known.seq < seq) await this.readOn().catch(() => undefined);
+  }
+
+  /** The server may be there again: what waits is tried at once. */
+  stir(): void {
+    this.wake();
+  }
+
+  private load(): Promise<void> {
+    this.loading ??= (async () => {
+      const found = await this.device?.load(this.id).catch(() => null);
+      this.kept = found?.kept ?? null;
+      this.line = [...(found?.waiting ?? []), ...this.line];
+      this.store.setState({ waiting: this.line.length });
+      if (this.line.length) this.sendAll();
+    })();
+    return this.loading;
+  }
+
+  /** Where the server cannot be reached, the case as it was kept. */
+  private fallBack(error: Error): CaseView {
+    if (this.known === null && this.kept && error instanceof ApiError && error.code === 'offline') {
+      this.known = this.kept.view;
+      this.show({ error: null, held: 'offline' });
+      void this.foresee();
+      this.sendAll();
+      return this.known;
+    }
+    if (this.known === null) this.store.setState({ error });
+    throw error;
+  }
+
+  private show(more: Partial<CaseFile> = {}): void {
+    this.store.setState({ view: this.known, acknowledged: this.known?.entries.length ?? 0, ...more });
   }
 
   private take(changes: CaseChanges): CaseView {
-    const known = this.now().view;
-    const view = known && changes.after > 0 ? withChanges(known, changes) : changes;
-    this.store.setState({ view, error: null });
-    return view;
+    this.known = this.known && changes.after > 0 ? withChanges(this.known, changes) : changes;
+    if (this.now().held === null || !this.line.length) this.show({ error: null });
+    clearTimeout(this.keeping);
+    if (this.device) this.keeping = setTimeout(() => void this.keep().catch(() => undefined), KEEP_AFTER_MS);
+    return this.known;
+  }
+
+  /** Keeps the case with its events on this device. */
+  private async keep(): Promise<void> {
+    const view = this.known!;
+    const had = this.kept?.events ?? [];
+    const events = [...had, ...(await this.api.events(this.id, had.length))];
+    if (events.length !== view.seq) return;
+    this.kept = { view, events };
+    await this.device!.keep(this.id, this.kept);
   }
 
   /**
-   * Sends an event after all those before it.
+   * Sends an event after all those before it. Where the server cannot be reached, it is taken for done once it is kept and
+   * foreseen.
+   * @param picture of a photo, which is sent before it.
    * @throws ApiError when it is refused; those after it are sent all the same.
    */
-  append(event: CaseEvent): Promise<CaseView> {
-    this.store.setState(({ waiting }) => ({ waiting: waiting + 1 }));
-    const turn = this.queue.then(() => this.send(event));
-    this.queue = turn
-      .catch(() => undefined)
-      .then(() => this.store.setState(({ waiting }) => ({ waiting: waiting - 1, held: null })));
-    return turn;
+  append(event: CaseEvent, picture?: Blob): Promise<CaseView> {
+    return new Promise((resolve, reject) => {
+      const at = new Date().toISOString();
+      // The server knows a repeat by its id, so that a lost answer can be asked for again.
+      this.line.push({ id: crypto.randomUUID(), event, at, ...(picture && { picture }), resolve, reject });
+      this.store.setState({ waiting: this.line.length });
+      void this.load().then(() => {
+        this.keepLine();
+        if (this.now().held) void this.foresee();
+        this.sendAll();
+      });
+    });
   }
 
-  private async send(event: CaseEvent): Promise<CaseView> {
-    // The server knows a repeat by its id, so that a lost answer can be asked for again.
-    const id = crypto.randomUUID();
-    for (let tries = 1; ; tries++) {
+  private keepLine(): void {
+    const plain = this.line.map(({ resolve: _, reject: __, ...waiting }): Waiting => waiting);
+    void this.device?.keepWaiting(this.id, plain).catch(() => undefined);
+  }
+
+  private sendAll(): void {
+    this.sending ??= this.sendLine().finally(() => (this.sending = null));
+  }
+
+  private async sendLine(): Promise<void> {
+    for (let tries = 0; ;) {
+      const first = this.line[0];
+      if (!first && this.now().held === null) return;
       try {
-        const { seq } = this.now().view ?? (await this.readOn());
-        const changes = await this.api.append(this.id, { id, after: seq, event });
-        return changes.after > (this.now().view?.seq ?? 0) ? await this.readOn() : this.take(changes);
+        // With nothing to send it is only asked whether the server is there again.
+        if (first) this.done(first, await this.send(first));
+        else await this.readOn();
+        tries = 0;
+        if (this.now().held && !this.line.length) this.show({ held: null });
       } catch (error) {
         const again = error instanceof ApiError ? AGAIN[error.code] : undefined;
-        if (!again || tries >= MOST_TRIES) throw error;
-        if (again === 'read-on') await this.readOn();
-        else await this.wait(again, tries, (error as ApiError).retryAfter);
+        if (again === 'read-on') await this.readPast().catch(() => undefined);
+        else if (again) await this.wait(again, tries++, (error as ApiError).retryAfter);
+        else if (first) this.refused(first, error as Error);
+        else return;
       }
     }
   }
 
-  private async wait(held: CaseFile['held'], tries: number, seconds = 0): Promise<void> {
+  private async send({ id, event, picture }: Waiting): Promise<CaseView> {
+    const known = this.known ?? (await this.readOn());
+    const sent =
+      picture && event.kind === 'photo'
+        ? { ...event, payload: { ...event.payload, ...(await this.api.sendPhoto(this.id, picture)) } }
+        : event;
+    const changes = await this.api.append(this.id, { id, after: known.seq, event: sent });
+    return changes.after > this.known!.seq ? this.readOn() : this.take(changes);
+  }
+
+  private done(first: OnItsWay, view: CaseView): void {
+    this.leave(first);
+    first.resolve?.(view);
+    if (this.now().held === null) this.show();
+  }
+
+  private refused(first: OnItsWay, error: Error): void {
+    this.leave(first);
+    if (first.reject) first.reject(error);
+    else this.store.setState(({ setAside }) => ({ setAside: [...setAside, { event: first.event, why: error.message }] }));
+    if (this.now().held === null) this.show();
+  }
+
+  private leave(first: OnItsWay): void {
+    this.line = this.line.filter((e) => e !== first);
+    this.keepLine();
+    this.store.setState({ waiting: this.line.length });
+  }
+
+  /** Others wrote meanwhile: their tubes are kept apart from ours, and what they wrote on the same is pointed at. */
+  private async readPast(): Promise<void> {
+    const before = this.known!;
+    const held = this.now().held;
+    const now = await this.readOn();
+    const ids = (view: CaseView) => view.vessels.map((v) => v.id);
+    const apart = keptApart(this.line, ids(before), ids(now));
+    this.line = this.line.map((w, i) => ({ ...w, event: apart[i]!.event }));
+    this.keepLine();
+    if (!held) return;
+    const touched = new Set(
+      this.line.flatMap(({ event: { payload } }) => ('test' in payload && payload.test ? [payload.test] : [])),
+    );
+    const theirs = now.entries.slice(before.entries.length).filter((e) => touched.has(e.test));
+    this.store.setState(({ elsewhere }) => ({ elsewhere: [...new Set([...elsewhere, ...theirs.map((e) => e.number)])] }));
+  }
+
+  private async wait(held: 'offline' | 'busy', tries: number, seconds = 0): Promise<void> {
     this.store.setState({ held });
-    await pause(Math.min(LONGEST_PAUSE_MS, Math.max(seconds * 1000, FIRST_PAUSE_MS * 2 ** (tries - 1))));
+    void this.foresee();
+    const ms = Math.min(LONGEST_PAUSE_MS, Math.max(seconds * 1000, FIRST_PAUSE_MS * 2 ** tries));
+    await new Promise<void>((resolve) => {
+      const timer = setTimeout(resolve, ms);
+      this.wake = () => {
+        clearTimeout(timer);
+        resolve();
+      };
+    });
+  }
+
+  /** Shows the case with what waits; what is foreseen is done as far as the person is concerned. */
+  private async foresee(): Promise<void> {
+    const { known, kept, line } = this;
+    if (!this.device || !known || kept?.view.seq !== known.seq || !line.length) return;
+    const found = await this.device.foresee(this.id, kept.events, line).catch(() => null);
+    if (!found || this.now().held === null || this.known !== known) return;
+    const view = ahead(known, found);
+    this.store.setState({ view, acknowledged: known.entries.length });
+    for (const waits of line) {
+      const refusal = found.refused.find((r) => r.id === waits.id);
+      if (refusal && this.line.includes(waits) && waits.reject && known.summary.kind === 'real')
+        this.refused(waits, new Error(refusal.why));
+      else if (!refusal) {
+        waits.resolve?.(view);
+        delete waits.resolve;
+        delete waits.reject;
+      }
+    }
+  }
+
+  /** What was set aside or pointed at has been seen to. */
+  dismiss(): void {
+    this.store.setState({ setAside: [], elsewhere: [] });
   }
 }

@@ -4,15 +4,18 @@ import { useCallback, useEffect, useSyncExternalStore } from 'react';
 import { useOutletContext, useParams } from 'react-router';
 import { toast } from 'sonner';
 import type { CaseEvent } from '#core/record/events';
-import type { CaseView } from '#contract';
+import type { CaseView, ReasoningView } from '#contract';
 import { api } from './api';
 import { CaseStore } from './case-store';
+import { browserDevice } from './device';
 import { onNotice } from './live';
 
 export interface OpenCase {
   readonly view: CaseView;
+  /** Entries above this number are not at the server yet. */
+  readonly acknowledged: number;
   /** Resolves to null when the event was refused, having said why. */
-  readonly append: (event: CaseEvent) => Promise<CaseView | null>;
+  readonly append: (event: CaseEvent, picture?: Blob) => Promise<CaseView | null>;
 }
 
 export const useOpenCase = () => useOutletContext<OpenCase>();
@@ -22,10 +25,12 @@ export function useCaseId(): string {
 }
 
 const stores = new Map<string, CaseStore>();
+const device = browserDevice();
+window.addEventListener('online', () => stores.forEach((store) => store.stir()));
 
 function storeOf(id: string): CaseStore {
   let store = stores.get(id);
-  if (!store) stores.set(id, (store = new CaseStore(id, api)));
+  if (!store) stores.set(id, (store = new CaseStore(id, api, device)));
   return store;
 }
 
@@ -37,19 +42,21 @@ export function useCase(id: string) {
   useEffect(() => {
     readOn();
     return onNotice((notice) => {
-      if ('again' in notice) readOn();
-      else if (notice.case === id) void store.heard(notice.seq);
+      if ('again' in notice) {
+        store.stir();
+        readOn();
+      } else if (notice.case === id) void store.heard(notice.seq);
     });
   }, [id, store, readOn]);
-  return { ...file, readOn };
+  return { ...file, readOn, dismiss: () => store.dismiss() };
 }
 
 /** Sends an event after all those before it. */
 export function useAppend(id: string): OpenCase['append'] {
   return useCallback(
-    (event) =>
+    (event, picture) =>
       storeOf(id)
-        .append(event)
+        .append(event, picture)
         .catch((error: unknown) => {
           toast.error(error instanceof Error ? error.message : 'That did not work.');
           return null;
@@ -58,22 +65,33 @@ export function useAppend(id: string): OpenCase['append'] {
   );
 }
 
+/** The last word on a case, with how many entries it knew. */
+interface LastWord {
+  readonly data: ReasoningView;
+  readonly entries: number;
+}
+
 /**
- * What the record proves, once it is worked out; the last word stays until the next is there. When nothing that was looked at
- * explains the record, a thorough look follows and takes the place of the prompt one. A look at a record that has moved on is
- * broken off.
+ * What the record proves, once it is worked out; the last word stays until the next is there, and says how many entries it is
+ * behind where none can be had. When nothing that was looked at explains the record, a thorough look follows and takes the place
+ * of the prompt one. A look at a record that has moved on is broken off.
  */
 export function useReasoning(view: CaseView) {
   const queries = useQueryClient();
   const { id } = view.summary;
   const about = ['reasoning', id, view.entries, view.rules];
+  const lastKey = ['last-word', id];
   const prompt = useQuery({
     queryKey: about,
-    queryFn: ({ signal }) => api.reasoning(id, 'prompt', signal),
+    queryFn: async ({ signal }) => {
+      const data = await api.reasoning(id, 'prompt', signal);
+      queries.setQueryData<LastWord>(lastKey, { data, entries: view.entries.length });
+      return data;
+    },
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   });
-  const { data, isPlaceholderData } = prompt;
+  const { isPlaceholderData } = prompt;
   const thorough = useQuery({
     queryKey: [...about, 'thorough'],
     queryFn: async ({ signal }) => {
@@ -81,8 +99,17 @@ export function useReasoning(view: CaseView) {
       queries.setQueryData(about, found);
       return found;
     },
-    enabled: !isPlaceholderData && data?.waiting === null && data.further,
+    enabled: !isPlaceholderData && prompt.data?.waiting === null && prompt.data.further,
     retry: false,
   });
-  return { ...prompt, isLookingFurther: thorough.isFetching };
+  const last = prompt.data ? undefined : queries.getQueryData<LastWord>(lastKey);
+  return {
+    ...prompt,
+    data: prompt.data ?? last?.data,
+    error: last ? null : prompt.error,
+    /** Entries that it does not know of. */
+    behind: last ? Math.max(0, view.entries.length - last.entries) : 0,
+    isOld: last !== undefined,
+    isLookingFurther: thorough.isFetching,
+  };
 }

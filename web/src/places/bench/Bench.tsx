@@ -17,7 +17,7 @@ import { Route, RouteChoice, useRoute } from './Route';
 import { TestPanel, TubeFacts } from './TestPanel';
 
 export function Bench() {
-  const { view, append } = useOpenCase();
+  const { view, acknowledged, append } = useOpenCase();
   const caseId = useCaseId();
   const simple = useSimple();
   const params = useParams();
@@ -73,7 +73,7 @@ export function Bench() {
     brief: (
       <>
         <BriefSuspects view={view} />
-        <BriefLedger view={view} />
+        <BriefLedger view={view} acknowledged={acknowledged} />
       </>
     ),
   };

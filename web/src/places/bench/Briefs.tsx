@@ -6,11 +6,12 @@ import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { sayAll, sayInferred } from '#core/senses/sentences';
 import { useCaseId, useReasoning } from '../../state/case';
+import { OlderThanRecord } from '../suspects/OlderThanRecord';
 import { inOrder } from '../suspects/order';
 
 const SHOWN = 4;
 
-export function BriefLedger({ view }: { view: CaseView }) {
+export function BriefLedger({ view, acknowledged }: { view: CaseView; acknowledged: number }) {
   const id = useCaseId();
   return (
     <section aria-label="Ledger in brief" className="mt-6">
@@ -25,6 +26,7 @@ export function BriefLedger({ view }: { view: CaseView }) {
               <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{e.number}</span>
               <span>
                 <strong>{testById.get(e.test)?.title ?? 'Free work'}.</strong> {sayAll(e.observed)} {e.note}{' '}
+                {e.number > acknowledged && <strong className="text-rust-deep">Waits to be sent. </strong>}
                 <span className="text-muted">
                   {sayInferred(e.infers)} {e.inference}
                 </span>
@@ -44,7 +46,7 @@ export function BriefLedger({ view }: { view: CaseView }) {
 /** What the record proves, in a line; the whole of it is one press away. */
 export function BriefSuspects({ view }: { view: CaseView }) {
   const id = useCaseId();
-  const { data, isFetching, isLookingFurther } = useReasoning(view);
+  const { data, isFetching, isLookingFurther, isOld, behind } = useReasoning(view);
   const shown = data && !data.waiting ? inOrder(data.suspects).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
   const ruledOut = data && !data.waiting ? data.suspects.filter((s) => s.state === 'ruled-out').length : 0;
   return (
@@ -55,6 +57,7 @@ export function BriefSuspects({ view }: { view: CaseView }) {
           Write what entry {data.waiting.join(', ')} tells you; then Foxing says what it thinks.
         </p>
       )}
+      {isOld && <OlderThanRecord behind={behind} />}
       {!data && <p className="mt-1 text-sm text-muted">Weighing the evidence …</p>}
       {data && !data.waiting && (
         <>

@@ -18,6 +18,7 @@ import { useKey, useKeySettings } from '../../state/keys';
 import { Inferring } from './Inferring';
 import { tapped } from './noting';
 import { RecordLine, shownOf } from './RecordLine';
+import { RecordPhotos } from './RecordPhotos';
 
 interface Props {
   view: CaseView;
@@ -145,6 +146,15 @@ export function Record({ view, test, held, append }: Props) {
             Something else …
           </Chip>
         )}
+        <RecordPhotos
+          view={view}
+          test={test}
+          held={held}
+          form={form}
+          observed={observed}
+          change={(list) => change({ observed: list })}
+          append={append}
+        />
         {!worded && (
           <Chip small on={false} onClick={() => setWorded(true)}>
             In words …

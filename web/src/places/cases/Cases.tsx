@@ -4,14 +4,13 @@ import { ChoiceField, TextField } from '../../parts/fields';
 import { Blank, Button, Chip, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+import { FoundWords } from './FoundWords';
 import { type Asked, listed, type Sort, SORTS } from './listing';
 import { Sheet } from './Sheet';
 
 const NewCase = lazy(async () => ({ default: (await import('./NewCase')).NewCase }));
 
 const SORT_OPTIONS = Object.entries(SORTS).map(([value, { name }]) => ({ value, name }));
-/** With fewer cases than this there is nothing to look for. */
-const MANY = 5;
 
 export function Cases() {
   const { data: cases, error, isPending, refetch } = useQuery({ queryKey: ['cases'], queryFn: api.cases });
@@ -20,6 +19,10 @@ export function Cases() {
   const queries = useQueryClient();
   const archive = useMutation({
     mutationFn: ({ id, archived }: { id: string; archived: boolean }) => api.archive(id, archived),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['cases'] }),
+  });
+  const drop = useMutation({
+    mutationFn: (id: string) => api.drop(id),
     onSettled: () => queries.invalidateQueries({ queryKey: ['cases'] }),
   });
   const archived = cases?.filter((c) => c.archived).length ?? 0;
@@ -58,10 +61,10 @@ export function Cases() {
             </Button>
           </Blank>
         )}
-        {cases && (cases.length >= MANY || archived > 0) && (
+        {cases && cases.length > 0 && (
           <search className="mb-4 flex flex-wrap items-end gap-3">
             <TextField
-              label="Find a case"
+              label="Find a case, or words in it"
               labelClass="text-muted"
               className="grow sm:max-w-72"
               type="search"
@@ -82,16 +85,20 @@ export function Cases() {
             )}
           </search>
         )}
-        {cases && cases.length > 0 && shown.length === 0 && (
-          <Blank title={asked.text ? 'No case like that' : 'All of them are archived'}>
-            {asked.text ? 'Try fewer words: a name, a look, an ion.' : 'Press “Archived” to see them.'}
-          </Blank>
+        {cases && cases.length > 0 && shown.length === 0 && !asked.text && (
+          <Blank title="All of them are archived">Press “Archived” to see them.</Blank>
         )}
         <ul className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
           {shown.map((c) => (
-            <Sheet key={c.id} of={c} archive={(on) => archive.mutate({ id: c.id, archived: on })} />
+            <Sheet
+              key={c.id}
+              of={c}
+              archive={(on) => archive.mutate({ id: c.id, archived: on })}
+              drop={() => drop.mutate(c.id)}
+            />
           ))}
         </ul>
+        <FoundWords text={asked.text} />
         <p className="mt-10 max-w-2xl border-t border-rule pt-4 text-sm text-muted">
           Foxing does not replace a risk assessment, a supervisor or your laboratory’s own rules. With real substances, follow
           them first.

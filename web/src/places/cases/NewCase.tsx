@@ -2,11 +2,18 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Dialog, Tabs } from 'radix-ui';
 import { useNavigate } from 'react-router';
 import type { Level } from '#core/reasoning/data/levels';
+import type { CaseChanges } from '#contract';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
 import { OwnSalts, OwnStructure, RealSample } from './BeginForms';
 
-const SHELVES = { random: 'Random', salt: 'Salts', compound: 'Organic compounds', own: 'A sample of your own' } as const;
+const SHELVES = {
+  random: 'Random',
+  salt: 'Salts',
+  compound: 'Organic compounds',
+  own: 'A sample of your own',
+  file: 'From a file',
+} as const;
 
 const CHOICES = [
   { level: 'common-salt', name: 'A common salt', note: 'Two ions that every teaching laboratory has.' },
@@ -18,22 +25,25 @@ const CHOICES = [
 
 const CARD = 'h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust disabled:opacity-45';
 
-function useCreate() {
+function useBegin() {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  return useMutation({
-    mutationFn: api.create,
-    onSuccess: (view) => {
+  const opened = (place: string) => ({
+    onSuccess: (view: CaseChanges) => {
       void queries.invalidateQueries({ queryKey: ['cases'] });
-      void navigate(`/cases/${view.summary.id}/bench`);
+      void navigate(`/cases/${view.summary.id}/${place}`);
     },
   });
+  const create = useMutation({ mutationFn: api.create, ...opened('bench') });
+  const takeIn = useMutation({ mutationFn: api.takeIn, ...opened('ledger') });
+  return { create, takeIn };
 }
 
 /** Every way to begin a case. */
 export function NewCase({ open, close }: { open: boolean; close: () => void }) {
   const { data: jars } = useQuery({ queryKey: ['jars'], queryFn: api.jars });
-  const create = useCreate();
+  const { create, takeIn } = useBegin();
+  const error = create.error ?? takeIn.error;
   return (
     <Dialog.Root open={open} onOpenChange={(on) => !on && close()}>
       <Dialog.Portal>
@@ -99,10 +109,25 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
               <OwnSalts create={(salts) => create.mutate({ salts })} busy={create.isPending} />
               <OwnStructure create={(structure) => create.mutate({ structure })} busy={create.isPending} />
             </Tabs.Content>
+            <Tabs.Content value="file">
+              <p className="mt-3 text-sm text-muted">
+                A case from another place or another Foxing: an .eln archive or a case in JSON. It keeps its author and its chain
+                of events, and is marked as taken in.
+              </p>
+              <label className="mt-3 inline-flex min-h-11 cursor-pointer items-center rounded-lg border border-rule px-4 text-sm font-bold hover:border-rust focus-within:outline-2">
+                {takeIn.isPending ? 'Reading it …' : 'Choose the file'}
+                <input
+                  type="file"
+                  accept=".eln,.json,.zip,application/json"
+                  className="sr-only"
+                  onChange={(e) => e.target.files?.[0] && takeIn.mutate(e.target.files[0])}
+                />
+              </label>
+            </Tabs.Content>
           </Tabs.Root>
-          {create.error && (
+          {error && (
             <p role="alert" className="mt-3 text-rust-deep">
-              {create.error.message}
+              {error.message}
             </p>
           )}
           <Dialog.Close asChild>

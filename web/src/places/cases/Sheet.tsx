@@ -1,15 +1,23 @@
-import { Archive, ArchiveRestore } from 'lucide-react';
+import { Archive, ArchiveRestore, Trash2 } from 'lucide-react';
 import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
 import { Link } from 'react-router';
 import type { ListedCase } from '#contract';
 import { Formula } from '../../parts/Formula';
+import { Confirm } from '../../parts/Confirm';
 import { Mark } from '../../parts/Mark';
 import { progressOf } from './listing';
 
 const FIRST_SUSPECTS = 6;
+const ACT = 'inline-flex min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-xs text-muted hover:bg-wash';
+
+interface Props {
+  readonly of: ListedCase;
+  readonly archive: (archived: boolean) => void;
+  readonly drop: () => void;
+}
 
 /** One case in the list. */
-export function Sheet({ of: c, archive }: { of: ListedCase; archive: (archived: boolean) => void }) {
+export function Sheet({ of: c, archive, drop }: Props) {
   return (
     <li className="relative">
       <Link
@@ -24,6 +32,7 @@ export function Sheet({ of: c, archive }: { of: ListedCase; archive: (archived: 
         <p className="mt-3 text-sm text-muted">
           {c.kind === 'real' ? 'Real' : 'Simulated unknown'} {c.matter} · {c.entries} {c.entries === 1 ? 'entry' : 'entries'} ·{' '}
           {c.left.toFixed(2)} {c.unit} left
+          {c.takenIn && ` · taken in, begun by ${c.takenIn.author}`}
         </p>
         <p className="mt-3 flex min-h-7 flex-wrap items-center gap-x-4 gap-y-1 text-rust">
           {c.hinted.slice(0, FIRST_SUSPECTS).map((ion) => (
@@ -40,15 +49,32 @@ export function Sheet({ of: c, archive }: { of: ListedCase; archive: (archived: 
           last worked {formatDistanceToNow(new Date(c.updatedAt), { addSuffix: true })}
         </p>
       </Link>
-      <button
-        type="button"
-        onClick={() => archive(!c.archived)}
-        className="absolute right-2 bottom-1.5 inline-flex min-h-11 items-center gap-1.5 rounded-lg px-2.5 text-xs text-muted hover:bg-wash"
-        aria-label={`${c.archived ? 'Bring back' : 'Archive'} ${c.name}`}
-      >
-        {c.archived ? <ArchiveRestore size={15} aria-hidden /> : <Archive size={15} aria-hidden />}
-        {c.archived ? 'Bring back' : 'Archive'}
-      </button>
+      <span className="absolute right-2 bottom-1.5 flex">
+        {c.archived && (
+          <Confirm
+            trigger={
+              <button type="button" className={ACT} aria-label={`Delete ${c.name}`}>
+                <Trash2 size={15} aria-hidden /> Delete
+              </button>
+            }
+            title={`Delete ${c.name}?`}
+            act="Delete it for good"
+            done={drop}
+          >
+            Its record, its photos and its report go with it and cannot be brought back. Take it elsewhere first if you may want
+            it again: the report has an archive of it.
+          </Confirm>
+        )}
+        <button
+          type="button"
+          onClick={() => archive(!c.archived)}
+          className={ACT}
+          aria-label={`${c.archived ? 'Bring back' : 'Archive'} ${c.name}`}
+        >
+          {c.archived ? <ArchiveRestore size={15} aria-hidden /> : <Archive size={15} aria-hidden />}
+          {c.archived ? 'Bring back' : 'Archive'}
+        </button>
+      </span>
     </li>
   );
 }

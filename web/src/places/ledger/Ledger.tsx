@@ -1,14 +1,14 @@
 import { clsx } from 'clsx';
 import { format } from 'date-fns';
-import { Printer } from 'lucide-react';
 import { testById } from '#core/scheme/tests';
-import type { CaseView, EntryView } from '#contract';
+import type { CaseView, EntryView, PhotoView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
+import { Thumbs } from '../../parts/photo/Thumbs';
 import { ReasonDialog } from '../../parts/ReasonDialog';
-import { Blank, Button, Heading } from '../../parts/ui';
+import { Blank, Heading } from '../../parts/ui';
 import { sayAll, sayBlank, sayInferred } from '#core/senses/sentences';
-import { type OpenCase, useOpenCase } from '../../state/case';
+import { type OpenCase, useCaseId, useOpenCase } from '../../state/case';
 import { isAtWork } from '../../shell/Standing';
 import { Conclude } from './Conclude';
 
@@ -35,7 +35,17 @@ function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'
   );
 }
 
-function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['append']; open: boolean }) {
+interface RowProps {
+  readonly entry: EntryView;
+  readonly photos: readonly PhotoView[];
+  /** Not at the server yet. */
+  readonly waits: boolean;
+  readonly open: boolean;
+  readonly append: OpenCase['append'];
+}
+
+function Row({ entry, photos, waits, append, open }: RowProps) {
+  const caseId = useCaseId();
   const struck = entry.struck && 'line-through decoration-rust text-faint';
   return (
     <tr id={`entry-${entry.number}`} className="border-t border-rule align-top">
@@ -47,6 +57,7 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
         <span className="block text-xs text-muted">
           {entry.vessel && `tube ${entry.vessel} · `}
           {format(new Date(entry.at), 'd MMM, HH:mm')}
+          {waits && <strong className="text-rust-deep"> · waits to be sent</strong>}
         </span>
       </td>
       <td className="py-2.5 pr-5">
@@ -56,6 +67,7 @@ function Row({ entry, append, open }: { entry: EntryView; append: OpenCase['appe
         {entry.blank && <span className="block text-xs text-muted">blank: {sayBlank(entry)}</span>}
         {entry.confidence === 'unsure' && <span className="block text-xs text-muted">not sure</span>}
         {entry.struck && <span className="block text-xs text-rust-deep">struck: {entry.struck.reason}</span>}
+        <Thumbs caseId={caseId} of={photos} />
       </td>
       <td className="py-2.5">
         <span className={clsx(struck)}>{[sayInferred(entry.infers), entry.inference].filter(Boolean).join(' ') || '–'}</span>
@@ -110,7 +122,7 @@ function Verdict({ report, matter }: { report: NonNullable<CaseView['report']>; 
 }
 
 export function Ledger() {
-  const { view, append } = useOpenCase();
+  const { view, acknowledged, append } = useOpenCase();
   const { summary, entries, report } = view;
   const working = isAtWork(view);
   return (
@@ -124,11 +136,8 @@ export function Ledger() {
             </>
           }
         >
-          Report on {summary.name}
+          Ledger of {summary.name}
         </Heading>
-        <Button className="no-print" onClick={() => window.print()}>
-          <Printer size={16} aria-hidden /> Print
-        </Button>
       </div>
       {entries.length ? (
         <div className="overflow-x-auto">
@@ -154,7 +163,14 @@ export function Ledger() {
             </thead>
             <tbody>
               {entries.map((e) => (
-                <Row key={e.number} entry={e} append={append} open={working} />
+                <Row
+                  key={e.number}
+                  entry={e}
+                  photos={view.photos.filter((p) => p.entry === e.number)}
+                  waits={e.number > acknowledged}
+                  append={append}
+                  open={working}
+                />
               ))}
             </tbody>
           </table>

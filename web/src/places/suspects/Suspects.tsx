@@ -7,6 +7,7 @@ import { Candidates } from './Candidates';
 import { Evidence } from './Evidence';
 import { Matrix } from './Matrix';
 import { Next } from './Next';
+import { OlderThanRecord } from './OlderThanRecord';
 import { inOrder } from './order';
 import { percent } from './percent';
 import type { Reasoned } from './reasoned';
@@ -78,7 +79,7 @@ const Plain = ({ children }: { children: ReactNode }) => (
 export function Suspects() {
   const { view } = useOpenCase();
   const params = useParams();
-  const { data, error, isFetching, isLookingFurther, refetch } = useReasoning(view);
+  const { data, error, isFetching, isLookingFurther, isOld, behind, refetch } = useReasoning(view);
   if (error)
     return (
       <Plain>
@@ -123,6 +124,7 @@ export function Suspects() {
           </span>
         )}
       </Heading>
+      {isOld && <OlderThanRecord behind={behind} />}
       <Conflicts reasoned={data} />
       {compound && view.entries.length > 0 && <Candidates reasoned={data} view={view} />}
       {!compound && best && view.entries.length > 0 && (
