@@ -10,6 +10,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_FILE'] ?? '../test-results/report.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // It fetches the whole application for every new browser; where it is what is tested, it is allowed.
+    serviceWorkers: 'block',
     // A trace makes every step twice as slow; ask for one with --trace on.
     screenshot: 'only-on-failure',
     launchOptions: {

@@ -107,7 +107,8 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   app.use('/api', api);
   if (web && existsSync(web)) {
     app.use('/assets', express.static(join(web, 'assets'), { immutable: true, maxAge: '1y' }));
-    app.use(express.static(web, { index: false }));
+    // The service worker is asked for anew each time, so that a newer application is noticed.
+    app.use(express.static(web, { index: false, setHeaders: (res) => void res.setHeader('cache-control', 'no-cache') }));
     app.get(/^\/(?!api\/|assets\/).*/, (_req, res) => {
       res.sendFile(join(web, 'index.html'));
     });

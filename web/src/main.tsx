@@ -24,3 +24,8 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+
+// What is not needed for the first page comes after it.
+window.addEventListener('load', () => {
+  void import('./state/offline').then(({ goOffline }) => goOffline(queries));
+});

@@ -43,12 +43,16 @@ export function Spots({ address, width, height, spots, aim, radius, place }: Pro
     place(which, { x: within(spot.x + step[0] * by, width), y: within(spot.y + step[1] * by, height) });
   };
   return (
-    <div ref={frame} onPointerDown={tap} className="relative cursor-crosshair touch-none overflow-hidden rounded-lg select-none">
+    <div
+      ref={frame}
+      onPointerDown={tap}
+      className="relative cursor-crosshair self-start touch-none overflow-hidden rounded-lg select-none"
+    >
       <img
         src={address}
         alt="The photo"
         draggable={false}
-        className="block max-h-[46dvh] w-full object-fill"
+        className="block w-full"
         style={{ aspectRatio: `${width} / ${height}` }}
       />
       {(Object.entries(spots) as [Aim, Spot][]).map(([which, spot]) => (

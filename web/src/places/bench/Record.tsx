@@ -146,6 +146,11 @@ export function Record({ view, test, held, append }: Props) {
             Something else …
           </Chip>
         )}
+        {!worded && (
+          <Chip small on={false} onClick={() => setWorded(true)}>
+            In words …
+          </Chip>
+        )}
         <RecordPhotos
           view={view}
           test={test}
@@ -155,11 +160,6 @@ export function Record({ view, test, held, append }: Props) {
           change={(list) => change({ observed: list })}
           append={append}
         />
-        {!worded && (
-          <Chip small on={false} onClick={() => setWorded(true)}>
-            In words …
-          </Chip>
-        )}
       </div>
       {worded && (
         <>

@@ -98,7 +98,7 @@ export function Cases() {
             />
           ))}
         </ul>
-        <FoundWords text={asked.text} />
+        <FoundWords text={asked.text} alone={shown.length === 0} />
         <p className="mt-10 max-w-2xl border-t border-rule pt-4 text-sm text-muted">
           Foxing does not replace a risk assessment, a supervisor or your laboratory’s own rules. With real substances, follow
           them first.

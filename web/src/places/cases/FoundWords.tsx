@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { Blank } from '../../parts/ui';
 import { api } from '../../state/api';
 
 /** Shorter than this nothing is looked for in what was written. */
@@ -9,8 +10,11 @@ const SHORTEST = 3;
 const Excerpt = ({ of }: { of: string }) =>
   of.split(/[⟦⟧]/).map((run, i) => (i % 2 ? <mark key={i}>{run}</mark> : <span key={i}>{run}</span>));
 
-/** Entries and reports that say what was looked for. */
-export function FoundWords({ text }: { text: string }) {
+/**
+ * Entries and reports that say what was looked for.
+ * @param alone nothing else was found.
+ */
+export function FoundWords({ text, alone }: { text: string; alone: boolean }) {
   const wanted = text.trim();
   const { data } = useQuery({
     queryKey: ['search', wanted],
@@ -18,7 +22,11 @@ export function FoundWords({ text }: { text: string }) {
     enabled: wanted.length >= SHORTEST,
     placeholderData: (before) => before,
   });
-  if (wanted.length < SHORTEST || !data?.length) return null;
+  const looking = wanted.length >= SHORTEST && !data;
+  if (wanted.length < SHORTEST || !data?.length)
+    return wanted && alone && !looking ? (
+      <Blank title="Nothing like that">Try fewer words: a name, a look, an ion, a colour that you wrote down.</Blank>
+    ) : null;
   return (
     <section aria-label="Found in what was written" className="mt-8">
       <h2 className="label font-sans">In what was written</h2>

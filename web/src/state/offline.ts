@@ -1,0 +1,30 @@
+/** Readies the application to open where the server cannot be reached: its own files, and the last answers worth keeping. */
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import type { QueryClient } from '@tanstack/react-query';
+import { persistQueryClient } from '@tanstack/react-query-persist-client';
+import { createStore, del, get, set } from 'idb-keyval';
+
+/** Answers by the first word of their keys: lists and tables that are of use by themselves. */
+const KEPT: readonly unknown[] = ['cases', 'jars', 'house-rules', 'last-word', 'handbook', 'report'];
+const A_MONTH_MS = 30 * 24 * 3600 * 1000;
+
+function keepAnswers(queries: QueryClient): void {
+  const store = createStore('foxing-answers', 'answers');
+  const storage = {
+    getItem: async (key: string) => (await get<string>(key, store)) ?? null,
+    setItem: (key: string, value: string) => set(key, value, store),
+    removeItem: (key: string) => del(key, store),
+  };
+  persistQueryClient({
+    queryClient: queries as never,
+    persister: createAsyncStoragePersister({ storage, key: 'answers', throttleTime: 2000 }),
+    maxAge: A_MONTH_MS,
+    dehydrateOptions: { shouldDehydrateQuery: ({ queryKey, state }) => KEPT.includes(queryKey[0]) && state.status === 'success' },
+  });
+}
+
+export function goOffline(queries: QueryClient): void {
+  keepAnswers(queries);
+  // Only pages from this machine or over a secure line may keep a copy of the application.
+  if ('serviceWorker' in navigator) navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+}
