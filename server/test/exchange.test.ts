@@ -1,4 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { buffer } from 'node:stream/consumers';
 import { deflateRawSync } from 'node:zlib';
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
@@ -12,6 +13,7 @@ import { seeded } from '#core/reasoning/student';
 import { CaseAtWork } from '../../core/test/casework';
 import { canonical, link, type LinkedEvent, verifyChains } from '../src/cases/chain';
 import { openPool } from '../src/db/pool';
+import { schemaText } from '../../docs/schema-text';
 import { brokenRules } from './crate-rules';
 import { changes, Client, freshFoxing, operation, wrote } from './harness';
 
@@ -149,6 +151,11 @@ test('a sealed case leaves without what would tell it, and can only be read else
   expect(back.readOnly).toMatch(/sealed/);
   expect((await file(view, 'json')).equals(json)).toBe(true);
   expect((await client.append({ ...back, after: 0 }, wrote('flame'))).text).toMatch(/can only be read/);
+});
+
+test('the published schema is that of the program', () => {
+  const published = readFileSync(new URL('../../docs/formats/foxing-case-1.schema.json', import.meta.url), 'utf8');
+  expect(JSON.parse(published)).toEqual(JSON.parse(schemaText()));
 });
 
 /** A random record of a real sample, as it could have been written. */

@@ -1,8 +1,10 @@
 import { type Throwaway, throwawayFoxing } from '#launcher/throwaway';
 import type { CaseEvent } from '#core/record/events';
 import type { Running } from '../../server/src/start';
-import { type Api, createApi } from '../src/state/api';
+import { awayWith, foreseen } from '#core/exchange/away';
+import { type Api, ApiError, createApi } from '../src/state/api';
 import { CaseStore } from '../src/state/case-store';
+import type { Device, KeptCase, Waiting } from '../src/state/device';
 
 let foxing: Throwaway & { readonly servers: readonly Running[] };
 let api: Api;
@@ -78,4 +80,78 @@ test('what cannot be reached is said to be waiting, and goes on by itself', asyn
   expect([...held]).toContain('offline');
   expect(store.now()).toMatchObject({ waiting: 0, held: null });
   expect(notes(store)).toEqual(['one', 'two']);
+});
+
+/** A device that keeps in memory, and foresees in this thread. */
+function memoryDevice(): Device {
+  const kept = new Map<string, KeptCase>();
+  const lines = new Map<string, readonly Waiting[]>();
+  return {
+    load: (id) => Promise.resolve({ kept: kept.get(id) ?? null, waiting: lines.get(id) ?? [] }),
+    keep: (id, now) => Promise.resolve(void kept.set(id, now)),
+    keepWaiting: (id, line) => Promise.resolve(void lines.set(id, line)),
+    foresee: (id, events, pending) =>
+      Promise.resolve(
+        foreseen(awayWith({ format: 'foxing-case', version: 1, case: id, sealed: false, events }), pending, 'I. V.'),
+      ),
+  };
+}
+
+const until = async (holds: () => boolean) => {
+  while (!holds()) await new Promise((resolve) => setTimeout(resolve, 20));
+};
+const op = (o: Extract<CaseEvent, { kind: 'operation' }>['payload']['op'], test = 'ammonia'): CaseEvent => ({
+  kind: 'operation',
+  payload: { op: o, test },
+});
+
+test('a real case goes on without the server, over a new start of the page; what others did meanwhile is kept apart and told', async () => {
+  const { summary } = await api.create({ real: { name: 'B 7', look: 'white', grams: 3, matter: 'salt' } });
+  const there = new CaseStore(summary.id, api);
+  await there.append(op({ op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 }));
+  let reached = true;
+  let lost = 0;
+  const gone = createApi('http://127.0.0.1:1');
+  const api2: Api = {
+    ...api,
+    changes: (id, after) => (reached ? api : gone).changes(id, after),
+    events: (id, after) => (reached ? api : gone).events(id, after),
+    // Once the answer is lost on its way, though the event arrived.
+    append: async (id, request) => {
+      const changes = await (reached ? api : gone).append(id, request);
+      if (lost-- > 0) throw new ApiError('lost', 'offline');
+      return changes;
+    },
+  };
+  const device = memoryDevice();
+  const first = new CaseStore(summary.id, api2, device);
+  await first.readOn();
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  reached = false;
+  const view = await first.append(op({ op: 'take', to: 'A', from: 'S', mL: 1 }));
+  expect(view.vessels.map((v) => v.id)).toContain('A');
+
+  const again = new CaseStore(summary.id, api2, device);
+  await again.readOn();
+  await until(() => again.now().view!.vessels.some((v) => v.id === 'A'));
+  await again.append({ kind: 'entry', payload: { test: 'ammonia', vessel: 'A', observed: [], note: 'mine' } });
+  await again
+    .append({ kind: 'entry', payload: { test: 'ammonia', observed: [], note: 'too late', run: crypto.randomUUID() } })
+    .catch(() => undefined);
+  expect(again.now()).toMatchObject({ held: 'offline', acknowledged: 0 });
+  expect(notes(again)).toEqual(['mine']);
+
+  await there.append(op({ op: 'take', to: 'A', from: 'S', mL: 2 }));
+  await there.append({ kind: 'entry', payload: { test: 'ammonia', vessel: 'A', observed: [], note: 'theirs' } });
+  lost = 1;
+  reached = true;
+  again.stir();
+  await until(() => again.now().waiting === 0 && again.now().held === null);
+  expect(notes(again)).toEqual(['theirs', 'mine']);
+  expect(again.now().elsewhere).toEqual([1]);
+  const tubes = again.now().view!.vessels;
+  expect(tubes.map((v) => v.id).sort()).toEqual(['A', 'B', 'S']);
+  expect(again.now().view!.entries[1]!.vessel).toBe('B');
+  await there.readOn();
+  expect(there.now().view!.vessels).toEqual(tubes);
 });
