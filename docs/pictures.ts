@@ -1,7 +1,7 @@
 /** Takes the pictures of docs/screenshots from a running demo: `npx tsx docs/pictures.ts [address]`. */
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { chooseTest, doSteps, openCase, tap } from '../e2e/helpers';
+import { chooseTest, doSteps, openCase, record, tap } from '../e2e/helpers';
 import { drySheets } from './dry-sheets';
 
 const address = process.argv[2] ?? 'http://127.0.0.1:4173';
@@ -78,6 +78,38 @@ const VIEWS: readonly View[] = [
   { name: 'suspects', open: place('Jar 7', 'Suspects') },
   { name: 'candidates', open: place('Phial 42', 'Suspects') },
   { name: 'ledger', open: place('Jar 5', 'Ledger') },
+  { name: 'report', open: place('Jar 5', 'Report') },
+  {
+    name: 'photo',
+    open: async (page) => {
+      await place('Jar 7', 'Bench')(page);
+      await chooseTest(page, 'Sodium hydroxide, then excess');
+      await page.getByRole('button', { name: 'Photo …' }).click();
+      await page.getByRole('button', { name: 'Simulated camera' }).click();
+      await page.getByRole('list', { name: 'Nearest words' }).waitFor();
+    },
+  },
+  {
+    name: 'offline',
+    open: async (page) => {
+      await at('/cases')(page);
+      await page.getByRole('button', { name: 'New case' }).click();
+      await page.getByRole('tab', { name: 'A sample of your own' }).click();
+      const sheet = page.getByRole('form', { name: 'A real sample' });
+      for (const [field, text] of [
+        ['Name or number', 'Bottle 31'],
+        ['What it looks like', 'white crystals'],
+        ['Grams', '4'],
+      ] as const)
+        await sheet.getByLabel(field).fill(text);
+      await sheet.getByRole('button', { name: 'Begin with the real sample' }).click();
+      await chooseTest(page, 'Dissolve in water');
+      await page.waitForTimeout(SETTLED_MS);
+      await page.context().setOffline(true);
+      await doSteps(page);
+      await record(page, ['Liquid: colourless'], '');
+    },
+  },
   { name: 'handbook', open: at('/handbook/tests/silver-acid') },
   { name: 'rules', open: at('/house-rules') },
   { name: 'compounds', open: at('/compounds') },
