@@ -12,6 +12,7 @@ import { caseRoutes } from './cases/routes';
 import { compoundRoutes } from './compounds/routes';
 import type { Db } from './db/pool';
 import { exchangeRoutes } from './exchange/routes';
+import { Equations } from './handbook/equations';
 import { handbookRoutes } from './handbook/routes';
 import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
@@ -83,6 +84,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   app.use(knownHost(hosts));
   // What is asked for by reading may be long, save the stream of notices; answers to writing are short.
   app.get(/^\/(?!api\/live)/, compression());
+  const equations = new Equations(thought);
   const api = express.Router();
   api.use(
     sameOrigin,
@@ -96,11 +98,11 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     },
     caseRoutes(db, cases, live, reasoning),
     photoRoutes(db, cases),
-    reportRoutes(db, cases, thought),
+    reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench),
     searchRoutes(db),
     ruleRoutes(db),
-    handbookRoutes(db, thought),
+    handbookRoutes(db, thought, equations),
     compoundRoutes(db, bench, thought),
     unknownRoute,
   );

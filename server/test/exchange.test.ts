@@ -498,6 +498,7 @@ test('the report on paper says all that the record says; the head repeats; words
     'filtrate of the chlorides',
     'AgNO3',
     'Ag+ (silver) present; entry 1.',
+    'Ag+ + Cl− → AgCl',
     'Pb2+ (lead(II)) absent; entry 1.',
     'Signed Ilse Varnholt',
     'Ольга → seen',

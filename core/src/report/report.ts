@@ -32,7 +32,12 @@ export interface ReportClaim {
   readonly of: string;
   readonly claim: 'confirmed' | 'may-be-present';
   readonly evidence: readonly number[];
+  /** How the tests that are named as evidence show it. */
+  readonly equations: readonly EquationOf[];
 }
+
+/** The equations by which a test shows a suspect, as the handbook has them. */
+export type EquationsFor = (test: string, suspect: string) => readonly EquationOf[];
 
 export interface CaseReport {
   readonly name: string;
@@ -109,8 +114,16 @@ function absentIn(entries: readonly Entry[]): CaseReport['absent'] {
 const SIMULATED =
   'The sample, the tubes and all that they showed were computed by Foxing from a model of the bench; what is written was seen there, not in a laboratory.';
 
-/** @param opened ISO time at which the case was begun. */
-export function reportOn(state: CaseState, opened: string): CaseReport {
+/** Equations that several tests share are written once. */
+const distinct = (equations: readonly EquationOf[]): EquationOf[] => [
+  ...new Map(equations.map((e) => [JSON.stringify(e), e])).values(),
+];
+
+/**
+ * @param opened ISO time at which the case was begun.
+ * @param equationsFor the handbook's; none by default.
+ */
+export function reportOn(state: CaseState, opened: string, equationsFor: EquationsFor = () => []): CaseReport {
   const { subject } = state;
   const simulated = subject.kind === 'simulated';
   const known = state.status === 'opened-up';
@@ -126,7 +139,12 @@ export function reportOn(state: CaseState, opened: string): CaseReport {
     rules: rulesInForce(state),
     rows: state.entries.map((e) => rowOf(e, state, known)),
     flow: flowOf(state),
-    found: (report?.found ?? []).map(({ ion, claim, evidence }) => ({ of: ion, claim, evidence })),
+    found: (report?.found ?? []).map(({ ion, claim, evidence }) => ({
+      of: ion,
+      claim,
+      evidence,
+      equations: distinct(evidence.flatMap((n) => equationsFor(state.entries[n - 1]!.test, ion))),
+    })),
     absent: absentIn(state.entries),
     formula: report?.formula ?? null,
     remarks: report?.remarks ?? null,

@@ -130,7 +130,10 @@ const named = (of: string): Run[] =>
   isSaidInWords(of) ? [{ text: nameOf(of), bold: true }] : [...formula(of), ...(nameOf(of) === of ? [] : [` (${nameOf(of)})`])];
 
 const claimed = (c: ReportClaim): Content => ({
-  text: [...named(c.of), c.claim === 'confirmed' ? ' present; ' : ' may be present; ', `${sayEntries(c.evidence)}.`],
+  stack: [
+    { text: [...named(c.of), c.claim === 'confirmed' ? ' present; ' : ' may be present; ', `${sayEntries(c.evidence)}.`] },
+    ...c.equations.map(equation),
+  ],
 });
 
 function conclusion({ report }: Printing): Content[] {

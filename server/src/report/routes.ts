@@ -6,6 +6,7 @@ import { actor } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Db } from '../db/pool';
 import { fileName } from '../exchange/give';
+import type { Equations } from '../handbook/equations';
 import { caseId } from '../http/ids';
 import { check } from '../http/problem';
 import { photo } from '../photos/store';
@@ -15,11 +16,11 @@ import type { ThoughtTasks } from '../workers/thought';
 const PDF_SECONDS = 30;
 const lengthSchema = z.enum(['short', 'full']).default('full');
 
-export function reportRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>): Router {
+export function reportRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>, equations: Equations): Router {
   const router = Router();
   const reported = async (req: Request<{ id: string }>) => {
-    const document = await cases.read(actor(req), caseId(req.params.id));
-    return { id: document.id, report: reportOn(document.state, document.createdAt.toISOString()) };
+    const { id, state, createdAt } = await cases.read(actor(req), caseId(req.params.id));
+    return { id, report: reportOn(state, createdAt.toISOString(), await equations.ofReport(state)) };
   };
   router.get('/cases/:id/report', async (req: Request<{ id: string }>, res) => {
     res.json((await reported(req)).report);

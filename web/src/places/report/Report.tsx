@@ -6,7 +6,7 @@ import { Formula } from '../../parts/Formula';
 import { Blank, Button } from '../../parts/ui';
 import { api } from '../../state/api';
 import { useCaseId, useOpenCase } from '../../state/case';
-import { ReportRows } from './ReportRows';
+import { EquationLine, ReportRows } from './ReportRows';
 import { type Length, ReportTools } from './ReportTools';
 
 const when = (iso: string) => new Date(iso).toLocaleString(undefined, { dateStyle: 'long', timeStyle: 'short' });
@@ -44,6 +44,9 @@ function Conclusion({ report }: { report: CaseReport }) {
         {found.map((f) => (
           <li key={f.of}>
             <Formula of={f.of} /> {f.claim === 'confirmed' ? 'present' : 'may be present'}; {sayEntries(f.evidence)}.
+            {f.equations.map((e, i) => (
+              <EquationLine key={i} of={e} />
+            ))}
           </li>
         ))}
         {absent.map((a) => (

@@ -16,14 +16,18 @@ const Terms = ({ of }: { of: Side }) =>
     </span>
   ));
 
+export const EquationLine = ({ of: { left, right } }: { of: ReportRow['equations'][number] }) => (
+  <span className="block text-xs">
+    <Terms of={left} /> → <Terms of={right} />
+  </span>
+);
+
 function Done({ row }: { row: ReportRow }) {
   return (
     <>
       {row.done.length > 0 && <span className="block text-xs">{row.done.join(' ')}</span>}
       {row.equations.map((e, i) => (
-        <span key={i} className="block text-xs">
-          <Terms of={e.left} /> → <Terms of={e.right} />
-        </span>
+        <EquationLine key={i} of={e} />
       ))}
     </>
   );
