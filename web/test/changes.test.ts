@@ -11,7 +11,7 @@ const ID = '3f1d2c4e-1111-4222-8333-444455556666';
 
 /** What the server would send, through JSON and its schema as it goes. */
 function sent(state: CaseState, after: number): CaseChanges {
-  const summary = { ...digestOf(state), id: ID, createdAt: state.at };
+  const summary = { ...digestOf(state), id: ID, createdAt: state.at, takenIn: null };
   const answer = { ...changesSince(state, after, 'owner'), after, summary, olderChemistry: false };
   return caseChangesSchema.parse(JSON.parse(JSON.stringify(answer)));
 }
