@@ -11,6 +11,7 @@ const CORE_ORDER = [
   'record',
   'reasoning',
   'report',
+  'planning',
   'exchange',
 ];
 
