@@ -2,5 +2,6 @@
 export * from './case';
 export * from './compounds';
 export * from './people';
+export * from './planning';
 export * from './problem';
 export * from './reasoning';

@@ -18,6 +18,7 @@ import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
 import type { CaseReasoning } from './reasoning/case-reasoning';
 import { photoRoutes } from './photos/routes';
+import { preparationRoutes } from './preparation/routes';
 import { reportRoutes } from './report/routes';
 import { ruleRoutes } from './rules/rules';
 import type { BenchTasks } from './workers/bench';
@@ -101,6 +102,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench),
     searchRoutes(db),
+    preparationRoutes(db, thought),
     ruleRoutes(db),
     handbookRoutes(db, thought, equations),
     compoundRoutes(db, bench, thought),

@@ -13,6 +13,7 @@ export type Action =
         | 'list-cases'
         | 'create-case'
         | 'take-in-case'
+        | 'prepare'
         | 'house-rules'
         | 'read-handbook'
         | 'read-library'
@@ -54,6 +55,7 @@ export function may(person: Person, action: Action): boolean {
     case 'list-cases':
     case 'create-case':
     case 'take-in-case':
+    case 'prepare':
     case 'house-rules':
     case 'read-handbook':
     case 'read-library':

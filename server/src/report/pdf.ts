@@ -1,14 +1,11 @@
 /** The report set on paper: A4, selectable text, its own fonts; heads repeat, rows do not split. */
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import pdfmake from 'pdfmake';
-import type { Content, ContentText, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
+import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces';
 import sharp from 'sharp';
-import { typeset } from '#core/matter/formula';
 import type { EquationOf } from '#core/record/result';
 import { drawFlow } from '#core/report/flow-drawing';
 import { type CaseReport, type ReportClaim, type ReportRow, sayEntries } from '#core/report/report';
 import { isSaidInWords, nameOf } from '#core/senses/names';
+import { footOf, formula, heading, LINES, MUTED, note, PAGE, rendered, type Run, set } from '../paper/paper';
 
 export interface Printing {
   readonly report: CaseReport;
@@ -16,39 +13,6 @@ export interface Printing {
   /** JPEGs by hash. */
   readonly photos: ReadonlyMap<string, Uint8Array>;
 }
-
-const find = createRequire(import.meta.url);
-const beside = (module: string, ...path: string[]) => join(dirname(find.resolve(`${module}/package.json`)), ...path);
-const atkinson = (cut: string) => beside('@fontsource/atkinson-hyperlegible', 'files', `atkinson-hyperlegible-latin-${cut}.woff`);
-const dejavu = (cut: string) => beside('dejavu-fonts-ttf', 'ttf', `DejaVuSans${cut}.ttf`);
-
-/** Where the text face has no sign for a character, the other has most that are written in laboratories. */
-const FONTS = {
-  Atkinson: {
-    normal: atkinson('400-normal'),
-    bold: atkinson('700-normal'),
-    italics: atkinson('400-italic'),
-    bolditalics: atkinson('700-italic'),
-  },
-  DejaVu: { normal: dejavu(''), bold: dejavu('-Bold'), italics: dejavu('-Oblique'), bolditalics: dejavu('-BoldOblique') },
-};
-
-const OTHER_SIGNS = /([^\n -\u00ff\u0152\u0153\u02c6\u02dc\u2010-\u2026\u2030\u2039\u203a\u20ac\u2122\u2212]+)/u;
-
-type Run = string | { text: string; font?: string; sub?: boolean; sup?: boolean; bold?: boolean };
-
-/** Text in runs, each in a face that has its signs. */
-const set = (text: string): Run[] =>
-  text
-    .split(OTHER_SIGNS)
-    .map((run, i) => (i % 2 ? { text: run, font: 'DejaVu' } : run))
-    .filter((run) => run !== '');
-
-const formula = (of: string): Run[] =>
-  typeset(of).map(({ text, shift }) => (shift === 'none' ? text : { text, sub: shift === 'sub', sup: shift === 'sup' }));
-
-const MUTED = '#5f564d';
-const RULE = '#b9ae9f';
 
 const side = (parts: EquationOf['left']): Run[] =>
   parts.flatMap(([n, of], i) => [...(i ? [' + '] : []), ...(n > 1 ? [`${n} `] : []), ...formula(of)]);
@@ -58,7 +22,6 @@ const equation = ({ left, right }: EquationOf): Content => ({
   margin: [0, 1, 0, 0],
 });
 
-const note = (text: string): ContentText => ({ text: set(text), color: MUTED, fontSize: 8, margin: [0, 1, 0, 0] });
 const PHOTO = 112;
 
 function pictures({ photos }: ReportRow, images: ReadonlySet<string>): Content[] {
@@ -98,18 +61,6 @@ function row(r: ReportRow, length: Printing['length'], images: ReadonlySet<strin
     { text: set(r.inference || '–'), ...struck },
   ];
 }
-
-const LINES = {
-  hLineWidth: (i: number) => (i === 0 ? 0 : i === 1 ? 1 : 0.5),
-  vLineWidth: () => 0,
-  hLineColor: () => RULE,
-  paddingLeft: (i: number) => (i ? 6 : 0),
-  paddingRight: () => 6,
-  paddingTop: () => 4,
-  paddingBottom: () => 4,
-};
-
-const heading = (text: string): Content => ({ text, bold: true, fontSize: 13, margin: [0, 14, 0, 4], headlineLevel: 1 });
 
 function record({ report, length }: Printing, images: ReadonlySet<string>): Content {
   if (!report.rows.length) return note('Nothing was written down.');
@@ -217,24 +168,15 @@ async function printed(photos: Printing['photos']): Promise<Record<string, strin
   return Object.fromEntries(small);
 }
 
-pdfmake.setFonts(FONTS);
-pdfmake.setUrlAccessPolicy(() => false);
-pdfmake.setLocalAccessPolicy((path: string) => Object.values(FONTS).some((cuts) => Object.values(cuts).includes(path)));
-
 /** @returns the bytes of the PDF. */
 export async function pdfOf(printing: Printing): Promise<Uint8Array> {
   const { report } = printing;
   const images = await printed(printing.photos);
   const definition: TDocumentDefinitions = {
-    pageSize: 'A4',
-    pageMargins: [40, 44, 40, 48],
+    ...PAGE,
     info: { title: `Report on ${report.name}`, ...(report.signed && { author: report.signed.by }), creator: 'Foxing' },
-    defaultStyle: { font: 'Atkinson', fontSize: 9.5, lineHeight: 1.12 },
     images,
-    footer: (page: number, of: number) => ({
-      margin: [40, 12, 40, 0],
-      columns: [note(`Report on ${report.name}`), { ...note(`page ${page} of ${of}`), alignment: 'right' }],
-    }),
+    footer: footOf(`Report on ${report.name}`),
     content: [
       ...about(printing),
       record(printing, new Set(Object.keys(images))),
@@ -242,8 +184,6 @@ export async function pdfOf(printing: Printing): Promise<Uint8Array> {
       ...flow(printing),
       ...(report.simulated ? [{ ...note(report.simulated), margin: [0, 12, 0, 0] as [number, number, number, number] }] : []),
     ],
-    // A heading is not left alone at the foot of a page.
-    pageBreakBefore: (node, query) => node.headlineLevel === 1 && query.getFollowingNodesOnPage().length === 0,
   };
-  return new Uint8Array(await pdfmake.createPdf(definition).getBuffer());
+  return rendered(definition);
 }

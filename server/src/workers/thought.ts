@@ -11,6 +11,7 @@ import { testById } from '#core/scheme/tests';
 import type { CompoundView, EquationsView, GivenView } from '#contract';
 import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
+import { preparationPdf, type PreparationPaper } from '../preparation/pdf';
 import { pdfOf, type Printing } from '../report/pdf';
 import type { Done } from './crew';
 
@@ -75,6 +76,7 @@ export const tasks = {
   },
   /** The report as a PDF. */
   pdf: async (asked: Printing): Promise<Done<Uint8Array>> => ({ value: await pdfOf(asked) }),
+  preparationPdf: async (asked: PreparationPaper): Promise<Done<Uint8Array>> => ({ value: await preparationPdf(asked) }),
   library: async (_: null): Promise<Done<readonly CompoundView[]>> => ({ value: await libraryView() }),
 };
 

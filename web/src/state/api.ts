@@ -21,11 +21,14 @@ import {
   type importSchema,
   jarSchema,
   type NewCase,
+  type PreparationPrinting,
   type Problem,
   problemSchema,
   reasoningSchema,
   type ReckonRequest,
   reckoningSchema,
+  type StockList,
+  stockSchema,
 } from '#contract';
 
 export class ApiError extends Error {
@@ -55,10 +58,9 @@ async function problemOf(response: Response): Promise<ApiError> {
 
 /** @param base address of the server; where the page came from by default. */
 export function createApi(base = '') {
-  async function call<T extends z.ZodType>(schema: T, path: string, { body, method = 'POST', signal }: Asking = {}) {
-    let response: Response;
+  async function ask(path: string, { body, method = 'POST', signal }: Asking): Promise<Response> {
     try {
-      response = await fetch(`${base}/api${path}`, {
+      return await fetch(`${base}/api${path}`, {
         ...(signal && { signal }),
         ...(body instanceof Blob
           ? { method, body }
@@ -67,8 +69,16 @@ export function createApi(base = '') {
     } catch {
       throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
     }
+  }
+  async function call<T extends z.ZodType>(schema: T, path: string, asking: Asking = {}) {
+    const response = await ask(path, asking);
     if (!response.ok) throw await problemOf(response);
     return schema.parse(await response.json()) as z.infer<T>;
+  }
+  async function file(path: string, body: unknown): Promise<Blob> {
+    const response = await ask(path, { body });
+    if (!response.ok) throw await problemOf(response);
+    return response.blob();
   }
   return {
     cases: () => call(z.array(listedCaseSchema), '/cases'),
@@ -92,6 +102,9 @@ export function createApi(base = '') {
     reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
       call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`, { signal }),
     reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, { body: asked }),
+    stock: () => call(stockSchema, '/stock'),
+    saveStock: (items: StockList) => call(stockSchema, '/stock', { body: items, method: 'PUT' }),
+    printPreparation: (asked: PreparationPrinting): Promise<Blob> => file('/preparation/pdf', asked),
     rules: (): Promise<HouseRules> => call(houseRulesSchema, '/house-rules'),
     saveRules: (rules: HouseRules): Promise<HouseRules> => call(houseRulesSchema, '/house-rules', { body: rules, method: 'PUT' }),
     givenInTest: (test: string) => call(z.array(givenSchema), `/handbook/tests/${encodeURIComponent(test)}`),
