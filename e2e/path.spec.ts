@@ -60,7 +60,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await expect(page.getByRole('region', { name: 'Evidence' })).toContainText('not as a rule by copper');
 
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Report on Jar 2');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ledger of Jar 2');
   await page.getByRole('region', { name: 'Conclude' }).getByRole('button', { name: 'Sign the report' }).click();
   await expect(page.getByRole('alert')).toBeVisible();
   await conclude(page, { aluminium: '6, 10', ammonium: '3', sulfate: '5' }, 'NH4Al(SO4)2·12H2O');

@@ -10,6 +10,7 @@ import { Waits } from './Waits';
 
 const PLACES = [
   { to: 'bench', name: 'Bench' },
+  { to: 'plan', name: 'Plan' },
   { to: 'suspects', name: 'Suspects' },
   { to: 'ledger', name: 'Ledger' },
   { to: 'report', name: 'Report' },

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { BookOpen, Hand, Hexagon, Menu, Moon, ScrollText, Sun } from 'lucide-react';
+import { BookOpen, FlaskConical, Hand, Hexagon, Menu, Moon, ScrollText, Sun } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -68,6 +68,7 @@ function GloveSwitch() {
 const PLACES = [
   { to: '/handbook', name: 'Handbook', Icon: BookOpen },
   { to: '/compounds', name: 'Compounds', Icon: Hexagon },
+  { to: '/preparation', name: 'Preparation', Icon: FlaskConical },
   { to: '/house-rules', name: 'House rules', Icon: ScrollText },
 ];
 

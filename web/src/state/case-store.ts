@@ -188,7 +188,11 @@ export class CaseStore {
   }
 
   private sendAll(): void {
-    this.sending ??= this.sendLine().finally(() => (this.sending = null));
+    this.sending ??= this.sendLine().finally(() => {
+      this.sending = null;
+      // What came while the last was being put away.
+      if (this.line.length) this.sendAll();
+    });
   }
 
   private async sendLine(): Promise<void> {

@@ -9,7 +9,7 @@ import { useBench, useHand } from '../../state/bench';
 import { Actions } from './Actions';
 import { BriefLedger, BriefSuspects } from './Briefs';
 import { Held } from './Held';
-import { Meanwhile } from './Meanwhile';
+import { NextThing } from './NextThing';
 import { OneAtATime } from './OneAtATime';
 import { Rack } from './Rack';
 import { Record } from './Record';
@@ -52,7 +52,7 @@ export function Bench() {
   };
 
   const parts = {
-    meanwhile: <Meanwhile view={view} route={route} active={test?.id ?? null} />,
+    next: <NextThing view={view} route={route} active={test?.id ?? null} />,
     route: <RouteChoice route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />,
     tube: <Held vessel={held} showing={showing} />,
     facts: <TubeFacts view={view} held={held} />,
@@ -91,7 +91,7 @@ export function Bench() {
     >
       <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
       <section aria-label="Bench" className="flex min-w-0 flex-col overflow-y-auto">
-        {parts.meanwhile}
+        {parts.next}
         <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
           {parts.tube}
           {parts.panel}

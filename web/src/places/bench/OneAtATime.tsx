@@ -4,7 +4,7 @@ import { ClipboardList, Footprints, Rows3, TestTube } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 
 interface Parts {
-  meanwhile: ReactNode;
+  next: ReactNode;
   route: ReactNode;
   tube: ReactNode;
   facts: ReactNode;
@@ -23,7 +23,7 @@ const PLACES = [
 ] as const;
 
 /** The bench for a phone or for gloves: the step in hand and its record on one screen, all else one press away. */
-export function OneAtATime({ meanwhile, route, tube, facts, panel, rack, actions, record, brief }: Parts) {
+export function OneAtATime({ next, route, tube, facts, panel, rack, actions, record, brief }: Parts) {
   const [place, setPlace] = useState<string>('step');
   const part = 'outline-none data-[state=inactive]:hidden';
   return (
@@ -31,7 +31,7 @@ export function OneAtATime({ meanwhile, route, tube, facts, panel, rack, actions
       <section aria-label="Bench" className="mx-auto w-full max-w-3xl grow">
         <Tabs.Content value="step" forceMount className={part}>
           {route}
-          {meanwhile}
+          {next}
           <div className="px-4 pt-2">{panel}</div>
           <div className="mt-2 border-t border-rule bg-paper px-4 pt-1">{record}</div>
         </Tabs.Content>
