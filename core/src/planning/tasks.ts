@@ -1,5 +1,6 @@
 /** The steps of tests as tasks on a time line: what each keeps busy, and what must be done before it. */
 import type { Op } from '../bench/ops';
+import { calledVessel } from '../report/flow';
 import { isDangerous } from '../scheme/needs';
 import type { StandardTest } from '../scheme/model';
 import type { HouseRules } from '../scheme/rules';
@@ -36,9 +37,10 @@ function tasksOfTest({ test, done }: Planned, rules: HouseRules): PlanTask[] {
   const put = (id: string, says: string, { minutes, uses }: WorkRow, danger = hood) => {
     const before = out.at(-1)?.id;
     const all = uses.includes('hands') ? [...new Set([...uses, ...danger])] : uses;
-    out.push({ id, test: test.id, says, minutes, uses: all, after: before === undefined ? [] : [before] });
+    out.push({ id, test: test.id, group: test.id, says, minutes, uses: all, after: before === undefined ? [] : [before] });
   };
-  const called = (id: string) => (isFresh(id) ? 'a fresh tube' : id);
+  const start = startsOf(test, schemeOf(test, rules))[0] ?? '@';
+  const called = (id: string) => (isFresh(id) ? 'a fresh tube' : calledVessel(id === '@' ? start : id));
   for (const [i, { op, say }] of stepsOf(test, rules).entries()) {
     if (i < done) continue;
     const says = say ?? sayOp(op, called);

@@ -19,8 +19,12 @@ export function sayRecipe({ parts, make, unit, into, note }: Bottle): string {
   return [`${parts.map(sayPart).join(' and ')}; ${acid}.`, note].filter(Boolean).join(' ');
 }
 
-export const sayHazards = ({ pictograms, caution }: Bottle): string =>
-  [pictograms.map((p) => PICTOGRAM_WORDS[p]).join(', '), caution].filter(Boolean).join('. ');
+/** Hazards in words; what the caution says anyhow is not said twice. */
+export function sayHazards({ pictograms, caution }: Bottle): string {
+  const words = pictograms.map((p) => PICTOGRAM_WORDS[p]).filter((w) => !caution?.toLowerCase().startsWith(w));
+  const text = [words.join(', '), caution].filter(Boolean).join('. ');
+  return text && text[0]!.toUpperCase() + text.slice(1);
+}
 
 /** The bottles as CSV (RFC 4180). */
 export function bottlesCsv({ bottles }: Preparation): string {

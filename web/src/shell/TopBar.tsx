@@ -125,7 +125,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
             title={name}
           >
             <Icon size={18} aria-hidden />
-            <span className={clsx(atWork && 'max-xl:hidden in-data-glove:hidden')}>{name}</span>
+            <span className={clsx(atWork && 'max-2xl:hidden in-data-glove:hidden')}>{name}</span>
           </Link>
         ))}
         <span className={clsx('contents', atWork && 'max-md:hidden')}>

@@ -87,7 +87,9 @@ function ask(tasks: readonly PlanTask[], order: readonly string[], told: (schedu
     if (data.turn === turn && data.schedule) told(data.schedule);
   };
   worker.addEventListener('message', hear);
-  const priority = tasks.flatMap((t) => (order.includes(t.test) ? [[t.id, order.length - order.indexOf(t.test)] as const] : []));
+  // The path of the scheme is kept where nothing is gained by leaving it.
+  const tests = [...new Set([...order, ...tasks.map((t) => t.test)])];
+  const priority = tasks.map((t) => [t.id, tests.length - tests.indexOf(t.test)] as const);
   worker.postMessage({ turn, tasks, priority });
   return () => worker?.removeEventListener('message', hear);
 }

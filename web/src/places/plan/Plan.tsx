@@ -14,7 +14,11 @@ import { TimeLine } from './TimeLine';
 
 const MINUTE_MS = 60000;
 export const clock = (from: string, minutes: number): string =>
-  new Date(new Date(from).getTime() + minutes * MINUTE_MS).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+  new Date(new Date(from).getTime() + minutes * MINUTE_MS).toLocaleTimeString(undefined, {
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  });
 
 const whole = (minutes: number) => Math.round(minutes);
 
