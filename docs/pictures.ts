@@ -1,6 +1,11 @@
 /** Takes the pictures of docs/screenshots from a running demo: `npx tsx docs/pictures.ts [address]`. */
+import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { createCanvas } from '@napi-rs/canvas';
 import { chromium, type Page } from '@playwright/test';
+import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
+import sharp from 'sharp';
+import { DEFAULT_RULES } from '#core/scheme/rules';
 import { chooseTest, doSteps, openCase, record, tap } from '../e2e/helpers';
 import { drySheets } from './dry-sheets';
 
@@ -111,6 +116,14 @@ const VIEWS: readonly View[] = [
     },
   },
   { name: 'handbook', open: at('/handbook/tests/silver-acid') },
+  { name: 'plan', open: place('Jar 7', 'Plan') },
+  {
+    name: 'preparation',
+    open: async (page) => {
+      await at('/preparation')(page);
+      await page.getByLabel(/^Unknowns/).fill('KBr 2\nZnSO4·7H2O 2\nNaCl 2');
+    },
+  },
   { name: 'rules', open: at('/house-rules') },
   { name: 'compounds', open: at('/compounds') },
 ];
@@ -126,13 +139,48 @@ for (const { name, hood, phone, open } of VIEWS) {
   await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)) });
   await context.close();
 }
-for (const [name, hood] of [
-  ['dry-tests', false],
-  ['dry-tests-hood', true],
-] as const) {
+const picture = (name: string) => fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url));
+
+/** Pictures beside each other in one file. */
+async function joined(name: string, pictures: readonly Buffer[]): Promise<void> {
+  const sizes = await Promise.all(pictures.map((p) => sharp(p).metadata()));
+  const height = Math.max(...sizes.map((s) => s.height));
+  const width = sizes.reduce((sum, s) => sum + s.width, 0);
+  const lefts = sizes.map((_, i) => sizes.slice(0, i).reduce((sum, s) => sum + s.width, 0));
+  const sheet = sharp({ create: { width, height, channels: 3, background: '#ffffff' } });
+  await sheet
+    .composite(pictures.map((input, i) => ({ input, left: lefts[i]!, top: 0 })))
+    .png({ palette: true })
+    .toFile(picture(name));
+}
+
+const sheets: Buffer[] = [];
+for (const hood of [false, true]) {
   const page = await browser.newPage({ viewport: SHEET, reducedMotion: 'reduce' });
   await page.setContent(drySheets(hood));
-  await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)), fullPage: true });
+  sheets.push(await page.screenshot({ fullPage: true }));
   await page.close();
 }
+await joined('dry-tests', sheets);
+
+/** The first page of the labels, as paper shows it. */
+async function labels(): Promise<Buffer> {
+  const asked = {
+    tests: ['carbonate-extract', 'silver-acid', 'barium-acid', 'chlorine-layer', 'hydroxide'],
+    benches: 16,
+    spare: 2,
+    allowance: 0.5,
+  };
+  const body = { asked: { ...asked, rules: DEFAULT_RULES, unknowns: [], stock: [], on: '2026-12-03' }, paper: 'labels', deal: 1 };
+  const headers = { 'content-type': 'application/json' };
+  const answer = await fetch(`${address}/api/preparation/pdf`, { method: 'POST', headers, body: JSON.stringify(body) });
+  const document = await pdfjs.getDocument({ data: new Uint8Array(await answer.arrayBuffer()), verbosity: 0 }).promise;
+  const page = await document.getPage(1);
+  const { height } = page.getViewport({ scale: 1 });
+  const viewport = page.getViewport({ scale: WIDE.height / height });
+  const canvas = createCanvas(viewport.width, viewport.height);
+  await page.render({ canvasContext: canvas.getContext('2d') as never, viewport }).promise;
+  return canvas.toBuffer('image/png');
+}
+await joined('preparation', [readFileSync(picture('preparation')), await labels()]);
 await browser.close();

@@ -125,7 +125,7 @@ export function Plan() {
             </p>
           )}
           <TimeLine plan={plan} ends={decided.ends} />
-          <div className="mt-6 grid gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+          <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
             <TestOrder plan={plan} inOrder={inOrder} decided={decided} decide={decide} />
             <BudgetPanel budget={budget} unit={view.summary.unit} />
           </div>

@@ -21,18 +21,20 @@ import { useCaseId } from '../../state/case';
 import type { Decided } from '../../state/plan';
 import type { Plan, PlannedTest } from '../../state/use-plan';
 import { clock } from './Plan';
+import { tintOf } from './TimeLine';
 
 const MINUTE_MS = 60000;
 
 interface RowProps {
   readonly of: PlannedTest;
   readonly from: string;
+  readonly tint: string;
   readonly fixed: boolean;
   readonly late: boolean;
   readonly fix: () => void;
 }
 
-function Row({ of, from, fixed, late, fix }: RowProps) {
+function Row({ of, from, tint, fixed, late, fix }: RowProps) {
   const caseId = useCaseId();
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: of.id,
@@ -58,7 +60,8 @@ function Row({ of, from, fixed, late, fix }: RowProps) {
       >
         <GripVertical size={16} aria-hidden />
       </button>
-      <span className="w-28 shrink-0 text-sm tabular-nums">
+      <span aria-hidden className="mr-2 size-3 shrink-0 rounded-[3px] border border-black/25" style={{ background: tint }} />
+      <span className="w-24 shrink-0 text-sm tabular-nums">
         {clock(from, of.start)}–{clock(from, of.end)}
       </span>
       <Link className="min-w-0 grow truncate py-2 text-sm font-bold hover:underline" to={`/cases/${caseId}/bench?test=${of.id}`}>
@@ -112,8 +115,16 @@ export function TestOrder({ plan, inOrder, decided, decide }: Props) {
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <ol className="mt-1 border-t border-rule">
-            {inOrder.map((t) => (
-              <Row key={t.id} of={t} from={plan.from} fixed={t.id in decided.fixed} late={t.start >= end} fix={() => fix(t)} />
+            {inOrder.map((t, i) => (
+              <Row
+                key={t.id}
+                of={t}
+                from={plan.from}
+                tint={tintOf(i)}
+                fixed={t.id in decided.fixed}
+                late={t.start >= end}
+                fix={() => fix(t)}
+              />
             ))}
           </ol>
         </SortableContext>

@@ -21,6 +21,8 @@ const MINUTE_MS = 60000;
 /** Tints by which neighbouring tests are told apart; the words say which is which. */
 const TINTS = ['#d9a06b', '#9db88f', '#8fb3c4', '#c9a3b8', '#cdbd7a', '#a9a4c9'];
 
+export const tintOf = (place: number): string => TINTS[place % TINTS.length]!;
+
 const isIn = (row: (typeof ROWS)[number]['id'], { uses }: PlanTask) =>
   row === 'standing' ? uses.length === 0 : uses.includes(row);
 
@@ -28,7 +30,7 @@ const isIn = (row: (typeof ROWS)[number]['id'], { uses }: PlanTask) =>
 export function TimeLine({ plan, ends }: { plan: Plan; ends: string | null }) {
   const { tasks, schedule, from } = plan;
   const order = testsInOrder(plan);
-  const tint = new Map(order.map((t, i) => [t.id, TINTS[i % TINTS.length]!]));
+  const tint = new Map(order.map((t, i) => [t.id, tintOf(i)]));
   const title = new Map(order.map((t) => [t.id, t.title]));
   const width = Math.max(30, schedule.minutes + 2) * MINUTE;
   const end = ends === null ? null : (new Date(ends).getTime() - new Date(from).getTime()) / MINUTE_MS;
