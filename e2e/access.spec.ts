@@ -9,7 +9,7 @@ async function barriers(page: Page, where: string): Promise<string[]> {
   const found: string[] = [];
   for (const theme of ['light', 'hood'] as const) {
     await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
-    const axe = new AxeBuilder({ page });
+    const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] });
     const { violations } = await (theme === 'hood' ? axe.withRules(['color-contrast']) : axe.withTags(TAGS)).analyze();
     found.push(...violations.map((v) => `${where} ${theme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`));
   }
@@ -22,13 +22,21 @@ const PLACES: Readonly<Record<string, string | null>> = {
   'of a compound': 'Phial 42',
   'of the house': null,
 };
-const HOUSE = ['/cases', '/house-rules', '/compounds', '/handbook', '/handbook/tests/silver-acid', '/handbook/suspects/Pb2%2B'];
+const HOUSE = [
+  '/cases',
+  '/preparation',
+  '/house-rules',
+  '/compounds',
+  '/handbook',
+  '/handbook/tests/silver-acid',
+  '/handbook/suspects/Pb2%2B',
+];
 for (const [whose, name] of Object.entries(PLACES))
   test(`no barriers in the places ${whose}, in either theme`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     if (name) await openCase(page, name);
     const base = page.url().replace(/\/[a-z]+$/, '');
-    for (const url of name ? ['bench', 'suspects', 'ledger'].map((place) => `${base}/${place}`) : HOUSE) {
+    for (const url of name ? ['bench', 'suspects', 'ledger', 'report', 'plan'].map((place) => `${base}/${place}`) : HOUSE) {
       await page.goto(url);
       await expect(page.getByRole('heading', { level: 1 }), url).toBeVisible();
       await expect(page.getByText(/^(Fetching|Weighing|Drawing|Opening)/)).toHaveCount(0);
@@ -60,6 +68,12 @@ const OPENED: Readonly<Record<string, (page: Page) => Promise<void>>> = {
     await page.getByRole('button', { name: 'Do step 1' }).click();
     await page.getByRole('button', { name: 'Flame: no colour' }).click();
     await expect(page.getByLabel('To be written')).toBeVisible();
+  },
+  'a photo in hand': async (page) => {
+    await openCase(page, 'Jar 7');
+    await page.getByRole('button', { name: 'Photo …' }).click();
+    await page.getByRole('button', { name: 'Simulated camera' }).click();
+    await expect(page.getByRole('list', { name: 'Nearest words' })).toBeVisible();
   },
 };
 for (const [what, open] of Object.entries(OPENED))

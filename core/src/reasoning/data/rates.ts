@@ -51,7 +51,7 @@ export const RIGHT = { texture: 0.6, amount: 0.6, vigour: 0.6, clarity: 0.92, du
  * Colours: words are mistaken as e falls with their distance over this width, wider where colours are hot or shine; and now and then
  * any word is written.
  */
-export const COLOUR = { width: 0.055, liquid: 1.25, hot: 1.6, flame: 1.3, slip: 0.02, acceptedAlike: 0.35 };
+export const COLOUR = { width: 0.055, liquid: 1.25, hot: 1.6, flame: 1.3, slip: 0.02, acceptedAlike: 0.2 };
 
 /** How readily a word for a colour is taken, relative to the plain words; and the right word beside the near ones. */
 export const READILY: Readonly<Partial<Record<Colour, number>>> = {
