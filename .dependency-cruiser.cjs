@@ -12,6 +12,7 @@ const CORE_ORDER = [
   'reasoning',
   'report',
   'planning',
+  'practice',
   'exchange',
 ];
 

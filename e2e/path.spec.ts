@@ -77,6 +77,13 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await expect(page.getByRole('button', { name: /^Strike entry/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Show what it was' }).click();
   await expect(page.getByText('Opened up: it was')).toContainText('NH4Al(SO4)2·12H2O');
+
+  await page.getByRole('link', { name: 'Debrief', exact: true }).click();
+  const claims = page.getByRole('region', { name: 'Claims' }).getByRole('listitem');
+  await expect(claims).toHaveCount(3);
+  for (const claim of await claims.all()) await expect(claim).toContainText(/is there/);
+  await expect(page.getByRole('region', { name: 'Reading' }).getByRole('row')).toHaveCount(10);
+  await expect(page.getByRole('region', { name: 'Technique' })).toContainText('Nothing in the technique stood out');
 });
 
 test('free work on a tube, seen at once in a second window', async ({ page, context }) => {

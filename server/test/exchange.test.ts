@@ -145,6 +145,7 @@ test('a sealed case leaves without what would tell it, and can only be read else
       format === 'eln' ? Buffer.concat([...(await filesIn(await file(view, 'eln'))).values()]) : await file(view, format);
     expect(all.toString()).not.toMatch(/Pb|NO3|lead\b|nitrate/);
   }
+  expect((await client.ask(`/api/cases/${view.summary.id}/debrief`)).text).toMatch(/once it was opened up/);
   const json = await file(view, 'json');
   await drop(view.summary.id);
   const back = changes((await send('/api/cases/import', json)).text);

@@ -1,6 +1,7 @@
 /** What people do with cases: begin, read and go on with them. */
 import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
+import type { Debrief } from '#core/practice/debrief';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
 import { vesselsIn } from '#core/bench/ops';
@@ -246,6 +247,18 @@ export class Cases {
       default:
         return { event };
     }
+  }
+
+  /** What there is to say of a simulated case once its identity was shown. */
+  async debrief(person: Person, id: string): Promise<Debrief> {
+    const { state } = await this.read(person, id);
+    const head = await store.findHead(this.db, id);
+    if (state.status !== 'opened-up' || !head?.sample)
+      throw new HttpProblem(
+        'bad-input',
+        'There is a debrief of a simulated case once it was opened up: sign it, and show what it was.',
+      );
+    return this.bench.run('debrief', { state, sample: head.sample }, OPERATION_SECONDS);
   }
 
   /** The arithmetic for one tube, from what was added to it. */

@@ -50,6 +50,9 @@ export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: C
     const person = actor(req);
     res.json(await reasoning.of(person, await cases.read(person, caseId(req.params.id)), effort));
   });
+  router.get('/cases/:id/debrief', async (req, res) => {
+    res.json(await cases.debrief(actor(req), caseId(req.params.id)));
+  });
   router.post('/cases/:id/reckoning', async (req, res) => {
     const asked = check(reckonRequestSchema, req.body);
     res.json(await cases.reckoning(actor(req), caseId(req.params.id), asked));

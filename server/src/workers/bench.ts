@@ -6,8 +6,11 @@ import { reckon, type Reckoning } from '#core/bench/reckon';
 import { NotConverged } from '#core/equilibrium/solver';
 import type { ListFormat } from '#core/exchange/formats';
 import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
+import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/smiles';
+import { type Debrief, debriefOf, truthOf } from '#core/practice/debrief';
+import type { CaseState } from '#core/record/case';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
 import type { Level } from '#core/reasoning/data/levels';
@@ -69,6 +72,8 @@ export const tasks = {
   /** The bench of a real sample as the operations left it: only what was added is counted. */
   replayReal: ({ ops, ...real }: { grams: number; matter: 'salt' | 'compound'; ops: readonly Op[] }): Done<Snapshot> =>
     attempt(() => toSnapshot(ops.reduce((working, op) => carryOut(working, op).working, beginWorking({ real })))),
+  debrief: ({ state, sample }: { state: CaseState; sample: SampleSpec }): Done<Debrief> =>
+    attempt(() => debriefOf(state, truthOf(sample), TESTED_ELEMENTS)),
   drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
   looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),

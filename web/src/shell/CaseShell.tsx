@@ -8,12 +8,14 @@ import { Timers } from './Timers';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
 
+/** There is a debrief once it is known what it was. */
 const PLACES = [
   { to: 'bench', name: 'Bench' },
   { to: 'plan', name: 'Plan' },
   { to: 'suspects', name: 'Suspects' },
   { to: 'ledger', name: 'Ledger' },
   { to: 'report', name: 'Report' },
+  { to: 'debrief', name: 'Debrief' },
 ];
 
 function SampleLeft({ view }: { view: CaseView }) {
@@ -45,7 +47,7 @@ export function CaseShell() {
           </p>
         )}
         <nav aria-label="Places" className="flex gap-1 max-md:gap-0">
-          {PLACES.map((p) => (
+          {PLACES.filter((p) => p.to !== 'debrief' || view?.identity).map((p) => (
             <NavLink
               key={p.to}
               to={`/cases/${id}/${p.to}`}

@@ -45,6 +45,7 @@ export const router = createBrowserRouter([
           { path: 'bench/:tube', lazy: () => place(import('../places/bench/Bench'), 'Bench') },
           { path: 'suspects', lazy: () => place(import('../places/suspects/Suspects'), 'Suspects') },
           { path: 'suspects/:ion', lazy: () => place(import('../places/suspects/Suspects'), 'Suspects') },
+          { path: 'debrief', lazy: () => place(import('../places/debrief/Debrief'), 'Debrief') },
           { path: 'plan', lazy: () => place(import('../places/plan/Plan'), 'Plan') },
           { path: 'report', lazy: () => place(import('../places/report/Report'), 'Report') },
           { path: 'ledger', lazy: () => place(import('../places/ledger/Ledger'), 'Ledger') },

@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import type { FiledEvent } from '#core/exchange/case-file';
+import type { Debrief } from '#core/practice/debrief';
 import type { CaseReport } from '#core/report/report';
 import {
   type Append,
@@ -94,6 +95,7 @@ export function createApi(base = '') {
       call(z.array(z.custom<FiledEvent>()), `/cases/${id}/events?after=${after}`),
     sendPhoto: (id: string, photo: Blob): Promise<KeptPhoto> => call(keptPhotoSchema, `/cases/${id}/photos`, { body: photo }),
     report: (id: string) => call(z.custom<CaseReport>(), `/cases/${id}/report`),
+    debrief: (id: string) => call(z.custom<Debrief>(), `/cases/${id}/debrief`),
     search: (text: string, signal: AbortSignal) =>
       call(z.array(foundSchema), `/search?q=${encodeURIComponent(text)}`, { signal }),
     takeIn: (file: Blob): Promise<CaseChanges> => call(caseChangesSchema, '/cases/import', { body: file }),

@@ -1,0 +1,133 @@
+/** What is said after a simulated case was opened up: what was shown against what was written, claims, and technique. */
+import type { SampleSpec } from '../bench/sample';
+import { parseSalt } from '../matter/salts';
+import { holdingsOf } from '../organic/structure';
+import { type CaseState, type Entry, reportOf } from '../record/case';
+import { account } from '../scheme/account';
+import { shownBy } from '../scheme/shown';
+import { testById } from '../scheme/tests';
+import { wordDistance } from '../senses/colour';
+import { nameOf } from '../senses/names';
+import { sayObservation } from '../senses/sentences';
+import { isNothing, type Observation } from '../vocabulary/observation';
+import { ANOTHER_COLOUR } from './data/faults';
+import { type Fault, techniqueOf } from './technique';
+
+export type Verdict = 'agreed' | 'misread' | 'overlooked' | 'invented';
+
+export interface ReadEntry {
+  readonly number: number;
+  readonly test: string;
+  readonly verdict: Verdict;
+  /** What was shown, and what was written, where they differ. */
+  readonly shown: readonly string[];
+  readonly wrote: readonly string[];
+}
+
+export interface JudgedClaim {
+  readonly of: string;
+  /** Not claimed though it is there; proved by then or not. */
+  readonly verdict: 'right' | 'wrong' | 'too-early' | 'missed' | 'missed-though-proved';
+}
+
+export interface Debrief {
+  readonly entries: readonly ReadEntry[];
+  readonly claims: readonly JudgedClaim[];
+  readonly faults: readonly Fault[];
+}
+
+/** Something that happened or is there. */
+const isSomething = (o: Observation): boolean => !isNothing(o) && o.event !== 'unchanged';
+
+/** All that the operations of an entry showed. */
+const seenIn = ({ working }: Entry, { operations }: CaseState): Observation[] =>
+  operations.filter((o) => working.operations.includes(o.seq)).flatMap((o) => [...(o.result?.see ?? [])]);
+
+const near = (a: Observation, b: Observation): boolean =>
+  a.colour === undefined || b.colour === undefined || wordDistance(a.colour, b.colour) <= ANOTHER_COLOUR;
+
+/** Small enough to be missed. */
+const isSmall = ({ amount }: Observation) => amount === 'trace' || amount === 'slight';
+
+interface Compared extends ReadEntry {
+  readonly faults: readonly ('misread' | 'overlooked')[];
+}
+
+function compared(entry: Entry, state: CaseState): Compared | null {
+  const test = testById.get(entry.test);
+  if (!entry.working.operations.length || !test) return null;
+  const seen = seenIn(entry, state);
+  const shown = account(seen, test.watch).filter(isSomething);
+  const wrote = entry.observed.filter(isSomething);
+  const alike = (o: Observation) => wrote.filter((w) => w.channel === o.channel);
+  const missed = shown.filter((o) => o.channel !== 'solution' && !alike(o).length);
+  const misread = shown.filter((o) => alike(o).length && !alike(o).some((w) => near(o, w)));
+  const invented = wrote.filter((w) => !seen.some((o) => o.channel === w.channel));
+  const verdict: Verdict = misread.length ? 'misread' : missed.length ? 'overlooked' : invented.length ? 'invented' : 'agreed';
+  const say = (list: readonly Observation[]) => list.map(sayObservation);
+  const differs = verdict !== 'agreed';
+  return {
+    number: entry.number,
+    test: entry.test,
+    verdict,
+    shown: differs ? say([...misread, ...missed]) : [],
+    wrote: differs ? say([...misread.flatMap(alike), ...invented]) : [],
+    faults: [...(misread.length ? (['misread'] as const) : []), ...(missed.some(isSmall) ? (['overlooked'] as const) : [])],
+  };
+}
+
+/** Claims against what is there and what had been shown. */
+function claimsOf(state: CaseState, truth: readonly string[]): JudgedClaim[] {
+  const found = reportOf(state)?.found ?? [];
+  const standing = state.entries.filter((e) => !e.struck);
+  const proved = new Set(shownBy(standing));
+  const claims = found.map((f): JudgedClaim => {
+    if (!truth.includes(f.ion)) return { of: f.ion, verdict: 'wrong' };
+    const named = standing.filter((e) => f.evidence.includes(e.number));
+    const early = f.claim === 'confirmed' && provable(f.ion) && !shownBy(named).includes(f.ion);
+    return { of: f.ion, verdict: early ? 'too-early' : 'right' };
+  });
+  const missed = truth.filter((t) => !found.some((f) => f.ion === t));
+  return [...claims, ...missed.map((of): JudgedClaim => ({ of, verdict: proved.has(of) ? 'missed-though-proved' : 'missed' }))];
+}
+
+const provable = (id: string): boolean =>
+  [...testById.values()].some((t) => t.signs?.some((s) => s.proves && s.of.length === 1 && s.of[0] === id));
+
+/** Elements that were never tested for although one was claimed. */
+function stoppedEarly(state: CaseState, elements: readonly string[]): Fault[] {
+  const claimed = reportOf(state)?.found.filter((f) => elements.includes(f.ion)) ?? [];
+  if (state.subject.matter !== 'compound' || !claimed.length) return [];
+  const tests = (element: string) => [...testById.values()].filter((t) => t.signs?.some((s) => s.of.includes(element)));
+  const done = new Set(state.entries.filter((e) => !e.struck).map((e) => e.test));
+  const owed = elements.filter((e) => tests(e).length > 0 && !tests(e).some((t) => done.has(t.id)));
+  return owed.length ? [{ kind: 'stopped-early', operations: [], entries: [], of: owed.map(nameOf).join(', ') }] : [];
+}
+
+/** Ions of a salt or a solution, elements and groups of a compound: what is there to be found. @throws FormulaError */
+export function truthOf(sample: SampleSpec): string[] {
+  if ('solution' in sample) return Object.keys(sample.solution);
+  if ('salts' in sample) return [...new Set(sample.salts.flatMap((s) => Object.keys(parseSalt(s.formula).ions)))];
+  const structures = 'smiles' in sample ? [sample.smiles] : sample.compounds.map((c) => c.smiles);
+  return [...new Set(structures.flatMap(holdingsOf))];
+}
+
+/**
+ * @param truth ions of a salt, or elements and groups of a compound, that are there.
+ * @param elements that a sodium fusion is to find.
+ */
+export function debriefOf(state: CaseState, truth: readonly string[], elements: readonly string[]): Debrief {
+  const entries = state.entries.filter((e) => !e.struck).flatMap((e) => compared(e, state) ?? []);
+  const claims = claimsOf(state, truth);
+  const faults: Fault[] = [
+    ...techniqueOf(state),
+    ...entries.flatMap((e) =>
+      e.faults.map((kind): Fault => ({ kind, operations: [], entries: [e.number], of: e.shown.join('; ') })),
+    ),
+    ...claims.flatMap((c): Fault[] =>
+      c.verdict === 'too-early' ? [{ kind: 'too-early', operations: [], entries: [], of: nameOf(c.of) }] : [],
+    ),
+    ...stoppedEarly(state, elements),
+  ];
+  return { entries: entries.map(({ faults: _, ...e }) => e), claims, faults };
+}

@@ -1,0 +1,162 @@
+/** Faults of technique, found from what went into the tubes. */
+import { reagentById } from '../bench/contents';
+import type { Op } from '../bench/ops';
+import { BASES, REAGENTS } from '../matter/data/reagents';
+import type { CaseState, DoneOperation } from '../record/case';
+import { EXTRACT_PLACE } from '../scheme/data/stations';
+import { stepsOf, testById } from '../scheme/tests';
+import { AGED_BOTTLES, FAR_TOO_MUCH, type FaultKind, SULFIDE_BOTTLES } from './data/faults';
+
+export interface Fault {
+  readonly kind: FaultKind;
+  /** The operations at which it happened, by their sequence numbers; none of a fault of judgement. */
+  readonly operations: readonly number[];
+  /** The entries that it bears on. */
+  readonly entries: readonly number[];
+  /** What in particular. */
+  readonly of: string;
+}
+
+const ionsIn = new Map(REAGENTS.map((r) => [r.id, Object.keys(r.solution ?? {})]));
+const holds = (reagent: string, ion: string) => ionsIn.get(reagent)?.includes(ion) ?? false;
+
+/** An acid, and the ion of a reagent with which its anion falls whatever the sample is. */
+const CLASHES: readonly { readonly anion: string; readonly with: string }[] = [
+  { anion: 'SO4^2-', with: 'Ba2+' },
+  { anion: 'Cl-', with: 'Ag+' },
+];
+const isAcid = (reagent: string) => holds(reagent, 'H+');
+
+/** What is known of a vessel from what was done to it. */
+interface Known {
+  readonly bottles: Set<string>;
+  readonly fromExtract: boolean;
+  sulfide: boolean;
+  boiledInAcid: boolean;
+  /** Its liquid was poured off and its solid not washed since. */
+  unwashed: boolean;
+}
+
+const fresh = (): Known => ({ bottles: new Set(), fromExtract: false, sulfide: false, boiledInAcid: false, unwashed: false });
+
+class Watch {
+  readonly faults: Fault[] = [];
+  private readonly vessels = new Map<string, Known>();
+
+  private of(id: string): Known {
+    let known = this.vessels.get(id);
+    if (!known) this.vessels.set(id, (known = fresh()));
+    return known;
+  }
+
+  private note(kind: FaultKind, { seq }: DoneOperation, of: string): void {
+    this.faults.push({ kind, operations: [seq], entries: [], of });
+  }
+
+  private pour(from: string, to: string): void {
+    const source = this.of(from);
+    this.vessels.set(to, {
+      ...source,
+      bottles: new Set(source.bottles),
+      fromExtract: source.fromExtract || from === EXTRACT_PLACE,
+      unwashed: false,
+    });
+  }
+
+  private add(done: DoneOperation, op: Extract<Op, { op: 'add' }>): void {
+    const known = this.of(op.to);
+    const { reagent } = op;
+    const name = reagentById(reagent).name;
+    if (AGED_BOTTLES.includes(reagent)) this.note('old-reagent', done, name);
+    for (const { anion, with: metal } of CLASHES) {
+      const acid = [...known.bottles].find((b) => isAcid(b) && holds(b, anion));
+      if (acid && holds(reagent, metal)) this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`);
+    }
+    if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) this.note('extract-unboiled', done, name);
+    if (known.sulfide && !known.bottles.has(`sulfide here`) && BASES.some((b) => holds(reagent, b)))
+      this.note('sulfide-left', done, name);
+    // A procedure says itself where washing is not wanted.
+    if (known.unwashed && !done.run) this.note('unwashed', done, name);
+    known.unwashed = false;
+    known.bottles.add(reagent);
+    if (SULFIDE_BOTTLES.includes(reagent)) {
+      known.sulfide = true;
+      known.bottles.add('sulfide here');
+    }
+  }
+
+  take(done: DoneOperation): void {
+    const { op, result } = done;
+    if (!result) return;
+    switch (op.op) {
+      case 'add':
+        return this.add(done, op);
+      case 'pass': {
+        const known = this.of(op.to);
+        if (op.gas === 'hydrogen-sulfide') known.sulfide = known.bottles.add('sulfide here').size > 0;
+        return;
+      }
+      case 'take':
+        return this.pour(op.from, op.to);
+      case 'decant':
+      case 'filter': {
+        this.pour(op.from, op.to);
+        // The liquid goes on with what was dissolved in it; what clings to the solid is old.
+        this.of(op.to).bottles.delete('sulfide here');
+        const solid = op.op === 'filter' && op.residue !== undefined ? op.residue : op.from;
+        if (solid !== op.from) this.pour(op.from, solid);
+        this.of(solid).unwashed = result.vessels[solid]?.drawing.solid !== undefined;
+        return;
+      }
+      case 'wash':
+        this.of(op.vessel).unwashed = false;
+        return;
+      case 'evaporate':
+      case 'heat': {
+        const known = this.of(op.vessel);
+        if (op.op === 'heat' && op.to === 'warm') return;
+        known.sulfide = false;
+        if ([...known.bottles].some((b) => isAcid(b))) known.boiledInAcid = true;
+        return;
+      }
+      case 'paper':
+        if (op.where === 'mouth' && !op.damp) this.note('dry-paper', done, op.paper.replaceAll('-', ' '));
+        return;
+      case 'flame':
+        if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire');
+    }
+  }
+}
+
+const amountIn = (op: Op, dropML: number): number =>
+  op.op !== 'add' || op.until ? 0 : op.drops !== undefined ? op.drops * dropML : (op.mL ?? 0);
+
+/** Reagents of which a working took far more than the procedure asks for. */
+function excesses({ operations, rules }: CaseState): Fault[] {
+  const byTest = new Map<string, DoneOperation[]>();
+  for (const o of operations) if (o.test !== undefined && o.result) byTest.set(o.test, [...(byTest.get(o.test) ?? []), o]);
+  return [...byTest].flatMap(([id, done]): Fault[] => {
+    const test = testById.get(id);
+    if (!test) return [];
+    const runs = Math.max(1, new Set(done.flatMap((o) => (o.run ? [o.run.id] : []))).size);
+    const asked = new Map<string, number>();
+    for (const { op } of stepsOf(test, rules))
+      if (op.op === 'add') asked.set(op.reagent, op.until ? Infinity : (asked.get(op.reagent) ?? 0) + amountIn(op, rules.dropML));
+    return [...asked].flatMap(([reagent, wanted]): Fault[] => {
+      const own = done.filter(({ op }) => op.op === 'add' && op.reagent === reagent);
+      const used = own.reduce((sum, { op }) => sum + amountIn(op, rules.dropML), 0);
+      if (!(wanted > 0) || used < FAR_TOO_MUCH * wanted * runs) return [];
+      const of = `${reagentById(reagent).name}: ${Math.round((10 * used) / wanted / runs) / 10} times as much`;
+      return [{ kind: 'excess', operations: own.map((o) => o.seq), entries: [], of }];
+    });
+  });
+}
+
+/** Faults of technique in a case, with the entries that speak of what was done so. */
+export function techniqueOf(state: CaseState): Fault[] {
+  const watch = new Watch();
+  for (const done of state.operations) watch.take(done);
+  const bearing = ({ operations }: Fault) =>
+    state.entries.filter((e) => !e.struck && e.working.operations.some((seq) => operations.includes(seq))).map((e) => e.number);
+  return [...watch.faults, ...excesses(state)].map((f) => ({ ...f, entries: bearing(f) }));
+}
