@@ -57,6 +57,8 @@ export interface StandingVessel extends VesselResult {
   readonly id: string;
   /** Where its contents came from: a vessel, or `sample`. */
   readonly parent?: string;
+  /** When it was known where its contents came from: those that came of it are told anew then. */
+  readonly parentSeq: number;
   /** Drops of the last reagent, as long as no other came between. */
   readonly drops: number;
   readonly reagent?: string;
@@ -287,6 +289,7 @@ function standing(before: StandingVessel | undefined, id: string, now: VesselRes
     id,
     ...now,
     ...(parent !== undefined && { parent }),
+    parentSeq: parent === had?.parent ? (had?.parentSeq ?? 0) : seq,
     ...(reagent !== undefined && { reagent }),
     drops: added ? drops + (sameBottle ? had!.drops : 0) : (had?.drops ?? 0),
     gone: false,

@@ -210,7 +210,9 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
   const simulated = state.subject.kind === 'simulated';
   const written = new Set(simulated ? [] : newer(state.entries).map((e) => e.vessel));
   const retold = state.rulesSeq > after || (!simulated && state.struckSeq > after);
-  const vessels = standing.filter((v) => retold || v.seq > after || written.has(v.id));
+  const moved = (v: StandingVessel) =>
+    familyOf(v.id, state.vessels).some((id) => (state.vessels.get(id)?.parentSeq ?? 0) > after);
+  const vessels = standing.filter((v) => retold || v.seq > after || written.has(v.id) || moved(v));
   const known = reader === 'examiner' || state.status === 'opened-up';
   const showing = simulated ? showingIn(state) : null;
   return {

@@ -9,16 +9,9 @@ import { useDecided } from '../../state/plan';
 import { type Plan as Planned, testsInOrder, usePlan } from '../../state/use-plan';
 import { useRoute } from '../bench/Route';
 import { BudgetPanel } from './BudgetPanel';
+import { clock, MINUTE_MS } from './clock';
 import { TestOrder } from './TestOrder';
 import { TimeLine } from './TimeLine';
-
-const MINUTE_MS = 60000;
-export const clock = (from: string, minutes: number): string =>
-  new Date(new Date(from).getTime() + minutes * MINUTE_MS).toLocaleTimeString(undefined, {
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  });
 
 const whole = (minutes: number) => Math.round(minutes);
 

@@ -20,10 +20,8 @@ import { Link } from 'react-router';
 import { useCaseId } from '../../state/case';
 import type { Decided } from '../../state/plan';
 import type { Plan, PlannedTest } from '../../state/use-plan';
-import { clock } from './Plan';
+import { clock, MINUTE_MS } from './clock';
 import { tintOf } from './TimeLine';
-
-const MINUTE_MS = 60000;
 
 interface RowProps {
   readonly of: PlannedTest;

@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import type { Resource } from '#core/planning/schedule';
 import type { PlanTask } from '#core/planning/tasks';
 import { type Plan, testsInOrder } from '../../state/use-plan';
-import { clock } from './Plan';
+import { clock, MINUTE_MS } from './clock';
 
 const ROWS: readonly { readonly id: Resource | 'standing'; readonly name: string }[] = [
   { id: 'hands', name: 'Hands' },
@@ -17,7 +17,6 @@ const ROWS: readonly { readonly id: Resource | 'standing'; readonly name: string
 const MINUTE = 11;
 const ROW = 30;
 const EVERY = 10;
-const MINUTE_MS = 60000;
 /** Tints by which neighbouring tests are told apart; the words say which is which. */
 const TINTS = ['#d9a06b', '#9db88f', '#8fb3c4', '#c9a3b8', '#cdbd7a', '#a9a4c9'];
 
