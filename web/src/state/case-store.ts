@@ -3,9 +3,10 @@
  * another, each once. Where the server cannot be reached the case goes on as it is foreseen to be.
  */
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { type Foreseen, keptApart } from '#core/exchange/away';
+import { keptApart } from '#core/exchange/away';
 import type { CaseEvent } from '#core/record/events';
 import { type CaseChanges, type CaseView, withChanges } from '#contract';
+import { ahead } from './ahead';
 import { type Api, ApiError } from './api';
 import type { Device, KeptCase, Waiting } from './device';
 
@@ -56,21 +57,6 @@ const NOTHING: CaseFile = {
   setAside: [],
   elsewhere: [],
 };
-
-/** The known case with what is foreseen; what only the simulator can show stays as it was. */
-function ahead(known: CaseView, { changes, digest }: Foreseen): CaseView {
-  const foreseen = changes as unknown as CaseChanges;
-  const { olderChemistry, summary } = known;
-  const next = withChanges(known, {
-    ...foreseen,
-    after: known.seq,
-    olderChemistry,
-    summary: { ...summary, ...digest, hinted: [...digest.hinted] },
-  });
-  if (summary.kind === 'real') return next;
-  const { showing, words, fusion, active } = known;
-  return { ...next, showing, fusion, active, ...(words && { words }) };
-}
 
 export class CaseStore {
   private readonly store: StoreApi<CaseFile> = createStore<CaseFile>(() => NOTHING);
