@@ -37,6 +37,7 @@ export const stop = (page: Page, title: string) =>
 
 /** Finds a test on the route, opening the stations that are folded. */
 export async function chooseTest(page: Page, title: string): Promise<void> {
+  await expect(route(page)).toBeVisible();
   const folded = route(page).locator('button[data-state=closed]');
   while (!(await stop(page, title).count()) && (await folded.count())) await folded.first().click();
   await stop(page, title).first().click();

@@ -9,7 +9,7 @@ import { testById } from '../scheme/tests';
 import { wordDistance } from '../senses/colour';
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
-import { isNothing, type Observation } from '../vocabulary/observation';
+import { type Channel, isNothing, type Observation } from '../vocabulary/observation';
 import { ANOTHER_COLOUR } from './data/faults';
 import { type Fault, techniqueOf } from './technique';
 
@@ -61,7 +61,9 @@ function compared(entry: Entry, state: CaseState): Compared | null {
   const wrote = entry.observed.filter(isSomething);
   const alike = (o: Observation) => wrote.filter((w) => w.channel === o.channel);
   const missed = shown.filter((o) => o.channel !== 'solution' && !alike(o).length);
-  const misread = shown.filter((o) => alike(o).length && !alike(o).some((w) => near(o, w)));
+  // Of several stages one may write the one that counts.
+  const told = (channel: Channel) => shown.some((o) => o.channel === channel && alike(o).some((w) => near(o, w)));
+  const misread = shown.filter((o) => alike(o).length && !told(o.channel));
   const invented = wrote.filter((w) => !seen.some((o) => o.channel === w.channel));
   const verdict: Verdict = misread.length ? 'misread' : missed.length ? 'overlooked' : invented.length ? 'invented' : 'agreed';
   const say = (list: readonly Observation[]) => list.map(sayObservation);
