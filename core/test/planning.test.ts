@@ -146,6 +146,25 @@ test('tests wait for the tubes they start from, and for those that decide on the
   expect(partly.length).toBeLessThan(tasksOf(byIds('silver-acid'), rules).length);
 });
 
+test('an order that the chemistry forbids is not kept, and the plan stands all the same', () => {
+  const ids = ['solution-water', 'carbonate-extract', 'silver-acid', 'silver-ammonia', 'barium-acid', 'hydroxide'];
+  const orders = [
+    ['silver-acid', 'carbonate-extract'],
+    ['silver-ammonia', 'barium-acid', 'carbonate-extract'],
+    ['hydroxide', 'solution-water', 'silver-ammonia', 'silver-acid'],
+    [...ids].reverse(),
+  ];
+  for (const order of orders) {
+    const tasks = tasksOf(byIds(...ids), DEFAULT_RULES, order);
+    const found = schedule(tasks, ONE_BENCH, { random: seeded(1) });
+    expect(found.starts.size).toBe(tasks.length);
+    expect(wrong(tasks, ONE_BENCH, found)).toEqual([]);
+    const extract = found.starts.get(lastTask('carbonate-extract'))!;
+    expect(found.starts.get(lastTask('silver-ammonia'))!).toBeGreaterThan(found.starts.get(lastTask('silver-acid'))!);
+    expect(found.starts.get('silver-acid/0')!).toBeGreaterThan(extract);
+  }
+});
+
 test('before a test would eat into what confirmation needs, it is said, with what to leave out', () => {
   const tests = ['carbonate-extract', 'charcoal', 'dry-heat-colour', 'look'].flatMap((id) => testById.get(id) ?? []);
   const whole = budgetOf({ of: 3, left: 2, tests, rules: DEFAULT_RULES, proving: new Set() });

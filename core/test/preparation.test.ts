@@ -6,6 +6,7 @@ import { type Asked, prepare, roundedUp } from '#core/planning/preparation';
 import { amountOf, gramsFor, mLFor, molarOf } from '#core/planning/solutions';
 import { seeded } from '#core/reasoning/student';
 import { DEFAULT_RULES } from '#core/scheme/rules';
+import { SIXTEEN } from './prepared';
 
 /** Worked by hand with the atomic weights of the table, before anything was run. */
 test.each([
@@ -87,20 +88,7 @@ test('every bottle of the shelf has a recipe that gives what the shelf says is i
   expect(pictogramsOf('sulfuric-acid-conc')).toEqual(['corrosive']);
 });
 
-const ASKED: Asked = {
-  tests: ['carbonate-extract', 'silver-acid', 'barium-acid', 'flame'],
-  benches: 16,
-  spare: 2,
-  allowance: 0.5,
-  rules: DEFAULT_RULES,
-  unknowns: [
-    { sample: 'KBr', grams: 2 },
-    { sample: 'NaCl', grams: 2 },
-    { sample: 'ZnSO4·7H2O', grams: 2 },
-  ],
-  stock: [],
-  on: '2026-12-03',
-};
+const ASKED: Asked = { ...SIXTEEN, unknowns: ['KBr', 'NaCl', 'ZnSO4·7H2O'].map((sample) => ({ sample, grams: 2 })) };
 
 test('sixteen benches of a chosen set, every figure by hand', () => {
   const { bottles, waste, key, apparatus, short } = prepare(ASKED, seeded(4));

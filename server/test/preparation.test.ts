@@ -1,6 +1,6 @@
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { PreparationPrinting } from '#contract';
-import { DEFAULT_RULES } from '#core/scheme/rules';
+import { SIXTEEN } from '../../core/test/prepared';
 import { Client, freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
@@ -11,18 +11,10 @@ beforeAll(async () => {
 });
 afterAll(() => foxing.remove());
 
-const ASKED: PreparationPrinting['asked'] = {
-  tests: ['carbonate-extract', 'silver-acid', 'barium-acid'],
-  benches: 16,
-  spare: 2,
-  allowance: 0.5,
-  rules: DEFAULT_RULES,
-  unknowns: [
-    { sample: 'KBr', grams: 2 },
-    { sample: 'NaCl', grams: 2 },
-  ],
+const ASKED = {
+  ...SIXTEEN,
+  unknowns: ['KBr', 'NaCl'].map((sample) => ({ sample, grams: 2 })),
   stock: [{ item: 'AgNO3', amount: 0.1, unit: 'g' }],
-  on: '2026-12-03',
 };
 
 async function printed(paper: PreparationPrinting['paper']): Promise<string> {

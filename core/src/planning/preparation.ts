@@ -16,9 +16,9 @@ export interface StockItem {
   readonly amount: number;
   readonly unit: 'g' | 'mL';
   /** Mass fraction of a solid; 1 by default. */
-  readonly purity?: number;
+  readonly purity?: number | undefined;
   /** ISO date after which it is not used. */
-  readonly expires?: string;
+  readonly expires?: string | undefined;
 }
 
 export interface Unknown {

@@ -5,7 +5,7 @@ import { isDangerous } from '../scheme/needs';
 import type { StandardTest } from '../scheme/model';
 import type { HouseRules } from '../scheme/rules';
 import { sayOp, waitOf } from '../scheme/say';
-import { isFresh, schemeOf, sharedPlaces, startsOf, stepsOf, testById } from '../scheme/tests';
+import { isFresh, schemeOf, sharedPlaces, startsOf, stepsOf } from '../scheme/tests';
 import { WARMING, WORK, type WorkRow, WRITING } from './data/work';
 import type { Resource, Task } from './schedule';
 
@@ -57,40 +57,52 @@ function needsOf(test: StandardTest, rules: HouseRules): string[] {
   return [...new Set([...starts, ...sharedPlaces(test, rules)])].filter((p) => !test.makes?.includes(p));
 }
 
+/** Which tests of a plan each waits for: makers of the tubes it starts from, and those that decide whether it is worth doing. */
+function waitsOf(tests: readonly Planned[], rules: HouseRules): Map<string, string[]> {
+  const makers = new Map<string, string[]>();
+  for (const { test } of tests) for (const place of test.makes ?? []) makers.set(place, [...(makers.get(place) ?? []), test.id]);
+  // Of two that make or decide the same, the ones before it on the path count.
+  const earlier = new Set<string>();
+  return new Map(
+    tests.map(({ test }) => {
+      const made = needsOf(test, rules).flatMap((place) => makers.get(place) ?? []);
+      const waits = [...made, ...(test.when?.tests ?? []), ...(test.after ?? [])].filter((id) => earlier.has(id));
+      earlier.add(test.id);
+      return [test.id, [...new Set(waits)]];
+    }),
+  );
+}
+
+/** Does a test wait for another, by itself or by what it waits for? */
+function waitsFor(test: string, other: string, waits: ReadonlyMap<string, readonly string[]>): boolean {
+  return (waits.get(test) ?? []).some((id) => id === other || waitsFor(id, other, waits));
+}
+
+/** Of an order that is asked for, the test before each; what the chemistry forbids is not kept. */
+function heldBy(order: readonly string[], waits: ReadonlyMap<string, readonly string[]>): Map<string, string> {
+  const all = new Map(waits);
+  const held = new Map<string, string>();
+  const asked = order.filter((id) => waits.has(id));
+  for (const [i, id] of asked.entries()) {
+    const previous = asked[i - 1];
+    if (previous === undefined || waitsFor(previous, id, all)) continue;
+    held.set(id, previous);
+    all.set(id, [...all.get(id)!, previous]);
+  }
+  return held;
+}
+
 /**
- * All tasks of some tests. A test waits for those that make the tubes it starts from and for those that decide whether it is
- * worth doing.
+ * All tasks of some tests, in the order of their path.
  * @param order tests that are to be begun in this order.
  */
 export function tasksOf(tests: readonly Planned[], rules: HouseRules, order: readonly string[] = []): PlanTask[] {
-  const there = new Set(tests.map((t) => t.test.id));
-  const makers = new Map<string, string[]>();
-  for (const { test } of tests) for (const place of test.makes ?? []) makers.set(place, [...(makers.get(place) ?? []), test.id]);
-  const at = (id: string) => tests.findIndex((t) => t.test.id === id);
-  const first = new Map<string, string>();
-  const blocks = tests.map((planned) => {
-    const block = tasksOfTest(planned, rules);
-    first.set(planned.test.id, block[0]!.id);
-    return block;
+  const waits = waitsOf(tests, rules);
+  const held = heldBy(order, waits);
+  const blocks = new Map(tests.map((planned) => [planned.test.id, tasksOfTest(planned, rules)]));
+  return [...blocks].flatMap(([id, [head, ...rest]]) => {
+    const previous = held.get(id);
+    const begun = previous === undefined ? [] : [blocks.get(previous)![0]!.id];
+    return [{ ...head!, after: [...new Set([...waits.get(id)!.map(lastTask), ...begun])] }, ...rest];
   });
-  const inOrder = order.filter((id) => there.has(id));
-  return tests.flatMap(({ test }, i) => {
-    const [head, ...rest] = blocks[i]!;
-    // Of two that make or decide the same, the ones before it on the path count.
-    const before = (id: string) => id !== test.id && there.has(id) && at(id) < i;
-    const waits = [
-      ...needsOf(test, rules).flatMap((place) => makers.get(place) ?? []),
-      ...(test.when?.tests ?? []),
-      ...(test.after ?? []),
-    ].filter(before);
-    const previous = inOrder[inOrder.indexOf(test.id) - 1];
-    const after = [...new Set([...head!.after, ...waits.map(lastTask)])];
-    const held = previous !== undefined && !waitsFor(previous, test.id) ? [first.get(previous)!] : [];
-    return [{ ...head!, after: [...new Set([...after, ...held])] }, ...rest];
-  });
-
-  function waitsFor(earlier: string, later: string): boolean {
-    // An order that the chemistry forbids is not kept.
-    return at(later) < at(earlier) && (testById.get(earlier)?.when?.tests.includes(later) ?? false);
-  }
 }

@@ -31,13 +31,14 @@ const isAcid = (reagent: string) => holds(reagent, 'H+');
 interface Known {
   readonly bottles: Set<string>;
   readonly fromExtract: boolean;
-  sulfide: boolean;
+  /** Sulfide is in it, and whether it was put into this very vessel: its own precipitate is not parted from it yet. */
+  sulfide: 'put here' | 'came along' | null;
   boiledInAcid: boolean;
   /** Its liquid was poured off and its solid not washed since. */
   unwashed: boolean;
 }
 
-const fresh = (): Known => ({ bottles: new Set(), fromExtract: false, sulfide: false, boiledInAcid: false, unwashed: false });
+const fresh = (): Known => ({ bottles: new Set(), fromExtract: false, sulfide: null, boiledInAcid: false, unwashed: false });
 
 class Watch {
   readonly faults: Fault[] = [];
@@ -73,16 +74,12 @@ class Watch {
       if (acid && holds(reagent, metal)) this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`);
     }
     if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) this.note('extract-unboiled', done, name);
-    if (known.sulfide && !known.bottles.has(`sulfide here`) && BASES.some((b) => holds(reagent, b)))
-      this.note('sulfide-left', done, name);
+    if (known.sulfide === 'came along' && BASES.some((b) => holds(reagent, b))) this.note('sulfide-left', done, name);
     // A procedure says itself where washing is not wanted.
     if (known.unwashed && !done.run) this.note('unwashed', done, name);
     known.unwashed = false;
     known.bottles.add(reagent);
-    if (SULFIDE_BOTTLES.includes(reagent)) {
-      known.sulfide = true;
-      known.bottles.add('sulfide here');
-    }
+    if (SULFIDE_BOTTLES.includes(reagent)) known.sulfide = 'put here';
   }
 
   take(done: DoneOperation): void {
@@ -91,18 +88,16 @@ class Watch {
     switch (op.op) {
       case 'add':
         return this.add(done, op);
-      case 'pass': {
-        const known = this.of(op.to);
-        if (op.gas === 'hydrogen-sulfide') known.sulfide = known.bottles.add('sulfide here').size > 0;
+      case 'pass':
+        if (op.gas === 'hydrogen-sulfide') this.of(op.to).sulfide = 'put here';
         return;
-      }
       case 'take':
         return this.pour(op.from, op.to);
       case 'decant':
       case 'filter': {
         this.pour(op.from, op.to);
-        // The liquid goes on with what was dissolved in it; what clings to the solid is old.
-        this.of(op.to).bottles.delete('sulfide here');
+        // The liquid goes on with what was dissolved in it.
+        if (this.of(op.to).sulfide) this.of(op.to).sulfide = 'came along';
         const solid = op.op === 'filter' && op.residue !== undefined ? op.residue : op.from;
         if (solid !== op.from) this.pour(op.from, solid);
         this.of(solid).unwashed = result.vessels[solid]?.drawing.solid !== undefined;
@@ -115,7 +110,7 @@ class Watch {
       case 'heat': {
         const known = this.of(op.vessel);
         if (op.op === 'heat' && op.to === 'warm') return;
-        known.sulfide = false;
+        known.sulfide = null;
         if ([...known.bottles].some((b) => isAcid(b))) known.boiledInAcid = true;
         return;
       }

@@ -24,8 +24,6 @@ interface Link {
   readonly to: Placed;
 }
 
-const CAME: Readonly<Record<Came, string>> = { liquid: 'liquid', solid: 'solid', solution: 'solution', portion: 'portion' };
-
 /** Text in lines that fit a box. */
 function wrapped(text: string): string[] {
   const lines: string[] = [];
@@ -73,7 +71,7 @@ function drawBox({ node, lines, x, y, height }: Placed): string {
 }
 
 function drawLink({ from, to }: Link): string {
-  const word = CAME[to.node.came!];
+  const word = to.node.came!;
   const stroke = 'fill="none" stroke="#8a7d6d" stroke-width="1"';
   const at = (x: number, y: number) => `<text x="${x}" y="${y}" font-size="7.5" fill="#6b5f52">${word}</text>`;
   if (to.node.came === 'solid') {

@@ -9,9 +9,8 @@ import { insertWhole } from '../cases/whole';
 import { type Db, transaction } from '../db/pool';
 import { keepable } from '../http/guards';
 import { HttpProblem } from '../http/problem';
-import { hashOf, isJpeg, smallOf } from '../photos/pixels';
+import { hashOf, keptElsewhere } from '../photos/pixels';
 import { keepPhoto } from '../photos/store';
-import sharp from 'sharp';
 import type { BenchTasks } from '../workers/bench';
 import type { Crew } from '../workers/crew';
 import { unpack } from './archive';
@@ -78,14 +77,10 @@ async function photosIn(files: ReadonlyMap<string, Buffer>, state: CaseState) {
   for (const { photo, width, height } of state.photos) {
     const pixels = files.get(photoPath(photo));
     if (!pixels) continue;
-    if (hashOf(pixels) !== photo || !isJpeg(pixels)) throw refused(`photo ${photo.slice(0, 12)} is not what its hash says`);
-    try {
-      const { exif, xmp, iptc } = await sharp(pixels).metadata();
-      if (exif ?? xmp ?? iptc) throw new Error('more than pixels');
-      kept.push({ hash: photo, width, height, pixels, thumbnail: await smallOf(pixels) });
-    } catch {
-      throw refused(`photo ${photo.slice(0, 12)} cannot be read, or holds more than pixels`);
-    }
+    if (hashOf(pixels) !== photo) throw refused(`photo ${photo.slice(0, 12)} is not what its hash says`);
+    const found = await keptElsewhere(pixels);
+    if (!found) throw refused(`photo ${photo.slice(0, 12)} cannot be read, or holds more than pixels`);
+    kept.push({ hash: photo, width, height, ...found });
   }
   return kept;
 }

@@ -18,13 +18,10 @@ const SECONDS = 10;
 
 const REFUSED = 'This is no photo that can be read here; send a JPEG, PNG or WebP from the camera or the gallery.';
 
-/** Is a photo of another laboratory just what is kept here: a JPEG by its first bytes? */
-export const isJpeg = (bytes: Uint8Array): boolean => bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff;
-
 const open = (bytes: Uint8Array) =>
   sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 }).timeout({ seconds: SECONDS });
 
-export async function smallOf(pixels: Uint8Array): Promise<Buffer> {
+async function smallOf(pixels: Uint8Array): Promise<Buffer> {
   return open(pixels)
     .resize({ width: SMALL, height: SMALL, fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: 75 })
@@ -46,5 +43,15 @@ export async function pixelsOf(bytes: Uint8Array): Promise<Pixels> {
     return { hash: hashOf(data), width: info.width, height: info.height, pixels: data, thumbnail: await smallOf(data) };
   } catch {
     throw new HttpProblem('bad-input', REFUSED);
+  }
+}
+
+/** A photo that was kept elsewhere, with its small copy. Null when it is not just what is kept here: a JPEG of nothing but pixels. */
+export async function keptElsewhere(pixels: Buffer): Promise<Pick<Pixels, 'pixels' | 'thumbnail'> | null> {
+  try {
+    const { format, exif, xmp, iptc } = await open(pixels).metadata();
+    return format === 'jpeg' && !(exif ?? xmp ?? iptc) ? { pixels, thumbnail: await smallOf(pixels) } : null;
+  } catch {
+    return null;
   }
 }

@@ -1,6 +1,6 @@
 import { Camera } from 'lucide-react';
 import { Dialog } from 'radix-ui';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { lightAt, type Picture, readColour, type Spot } from '#core/senses/colour-reading';
 import type { Colour } from '#core/vocabulary/words';
 import type { Drawing } from '#contract';
@@ -37,14 +37,14 @@ function useInHand() {
   const [inHand, setInHand] = useState<InHand | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   useEffect(() => () => void (inHand && URL.revokeObjectURL(inHand.address)), [inHand]);
-  const take = async (blob: Blob): Promise<void> => {
+  const take = useCallback(async (blob: Blob): Promise<void> => {
     try {
-      setInHand({ blob, address: URL.createObjectURL(blob), picture: await readPicture(blob) });
+      setInHand({ blob, picture: await readPicture(blob), address: URL.createObjectURL(blob) });
       setWrong(null);
     } catch (error) {
       setWrong((error as Error).message);
     }
-  };
+  }, []);
   return { inHand, wrong, take };
 }
 
@@ -78,9 +78,10 @@ export function PhotoDialog({ close, shown, drawing, expected, say, keep }: Prop
   const [of, setOf] = useState<Of>(drawing?.solid || drawing?.dry ? 'solid' : 'liquid');
   const [caption, setCaption] = useState('');
   const [busy, setBusy] = useState(false);
+  const address = shown?.address;
   useEffect(() => {
-    if (shown && !inHand) void fetch(shown.address).then(async (r) => take(await r.blob()));
-  });
+    if (address !== undefined) void fetch(address).then(async (r) => take(await r.blob()));
+  }, [address, take]);
   const picture = inHand?.picture;
   const reading = useMemo(() => {
     if (!picture || !spots.tube) return null;

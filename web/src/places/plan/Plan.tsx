@@ -2,6 +2,7 @@ import { CalendarPlus, Printer, RotateCcw } from 'lucide-react';
 import { useMemo } from 'react';
 import { toast } from 'sonner';
 import { budgetOf } from '#core/planning/budget';
+import { download } from '../../parts/download';
 import { TextField } from '../../parts/fields';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { useOpenCase, useReasoning } from '../../state/case';
@@ -36,11 +37,7 @@ async function toCalendar(plan: Planned, name: string): Promise<void> {
   }));
   const { value, error } = createEvents(events);
   if (!value) throw error ?? new Error('The calendar could not be written.');
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([value], { type: 'text/calendar' }));
-  link.download = `${name}.ics`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  download(new Blob([value], { type: 'text/calendar' }), `${name}.ics`);
 }
 
 function Summary({ plan, ends }: { plan: Planned; ends: string | null }) {

@@ -2,16 +2,9 @@ import { FileText, Shuffle } from 'lucide-react';
 import { toast } from 'sonner';
 import type { Asked, Preparation } from '#core/planning/preparation';
 import { bottlesCsv } from '#core/planning/words';
+import { download } from '../../parts/download';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
-
-function download(blob: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
 
 interface Props {
   readonly asked: Asked;

@@ -6,6 +6,7 @@ import { seeded } from '#core/reasoning/student';
 import { DEFAULT_RULES, type HouseRules, schoolOf } from '#core/scheme/rules';
 import { restriction } from '#core/scheme/needs';
 import { stationOf, STATIONS, testsOf } from '#core/scheme/tests';
+import type { StockList } from '#contract';
 import { TextArea, TextField } from '../../parts/fields';
 import { Blank, Chip, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
@@ -14,6 +15,8 @@ import { type Preparing, readUnknowns, usePreparing } from '../../state/preparin
 import { Bottles } from './Bottles';
 import { PaperButtons } from './PaperButtons';
 import { Stock } from './Stock';
+
+const NO_STOCK: StockList = [];
 
 /** The tests of the chosen stations that this house allows with real samples. */
 function testsIn(stations: readonly string[], rules: HouseRules): string[] {
@@ -79,27 +82,16 @@ function Rest({ of }: { of: Prepared }) {
 /** What a preparation room makes for a session. */
 export function Preparation() {
   const rules = useQuery({ queryKey: ['house-rules'], queryFn: api.rules }).data ?? DEFAULT_RULES;
-  const { data: stock = [] } = useQuery({ queryKey: ['stock'], queryFn: api.stock });
-  const { set, ...asked } = usePreparing();
-  const { unknowns, wrong } = useMemo(() => readUnknowns(asked.unknowns), [asked.unknowns]);
-  const tests = useMemo(() => testsIn(asked.stations, rules), [asked.stations, rules]);
-  const whole: Asked = {
-    tests,
-    benches: asked.benches,
-    spare: asked.spare,
-    allowance: asked.allowance / 100,
-    rules,
-    unknowns,
-    stock: stock.map(({ purity, expires, ...s }) => ({
-      ...s,
-      ...(purity !== undefined && { purity }),
-      ...(expires !== undefined && { expires }),
-    })),
-    on: asked.on,
-  };
-  const made = useMemo(() => (tests.length ? prepare(whole, seeded(asked.deal)) : null), [JSON.stringify(whole), asked.deal]); // eslint-disable-line react-hooks/exhaustive-deps
-  const toggle = (id: string) =>
-    set({ stations: asked.stations.includes(id) ? asked.stations.filter((s) => s !== id) : [...asked.stations, id] });
+  const { data: stock = NO_STOCK } = useQuery({ queryKey: ['stock'], queryFn: api.stock });
+  const { set, ...preparing } = usePreparing();
+  const { benches, spare, allowance, stations, on, deal } = preparing;
+  const { unknowns, wrong } = useMemo(() => readUnknowns(preparing.unknowns), [preparing.unknowns]);
+  const asked = useMemo(
+    (): Asked => ({ tests: testsIn(stations, rules), benches, spare, allowance: allowance / 100, rules, unknowns, stock, on }),
+    [stations, rules, benches, spare, allowance, unknowns, stock, on],
+  );
+  const made = useMemo(() => (asked.tests.length ? prepare(asked, seeded(deal)) : null), [asked, deal]);
+  const toggle = (id: string) => set({ stations: stations.includes(id) ? stations.filter((s) => s !== id) : [...stations, id] });
   return (
     <div className="flex min-h-dvh flex-col">
       <TopBar />
@@ -108,10 +100,10 @@ export function Preparation() {
           Preparation
         </Heading>
         <div className="no-print">
-          <Settings asked={asked} set={set} />
+          <Settings asked={preparing} set={set} />
           <div role="group" aria-label="Stations" className="mt-4 flex flex-wrap gap-1.5">
             {Object.entries(STATIONS[schoolOf(rules)]).map(([id, name]) => (
-              <Chip key={id} small on={asked.stations.includes(id)} onClick={() => toggle(id)}>
+              <Chip key={id} small on={stations.includes(id)} onClick={() => toggle(id)}>
                 {name}
               </Chip>
             ))}
@@ -121,7 +113,7 @@ export function Preparation() {
             labelClass="text-muted"
             className="mt-4"
             rows={3}
-            value={asked.unknowns}
+            value={preparing.unknowns}
             placeholder={'KBr 2\nZnSO4·7H2O 2'}
             note={
               wrong
@@ -133,7 +125,7 @@ export function Preparation() {
         </div>
         {made ? (
           <>
-            <PaperButtons asked={whole} deal={asked.deal} made={made} again={() => set({ deal: asked.deal + 1 })} />
+            <PaperButtons asked={asked} deal={deal} made={made} again={() => set({ deal: deal + 1 })} />
             <Bottles of={made} />
             <Rest of={made} />
           </>
