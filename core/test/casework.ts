@@ -1,5 +1,6 @@
 import type { SampleSpec } from '#core/bench/sample';
 import type { Op } from '#core/bench/ops';
+import { parseSalt } from '#core/matter/salts';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
 import { judge } from '#core/record/judge';
@@ -65,3 +66,5 @@ export class CaseAtWork {
 
 export const salt = (formula: string, grams = 4): Subject => ({ sample: { salts: [{ formula, grams }] } });
 export const entry = (test: string, ...observed: Observation[]): CaseEvent => ({ kind: 'entry', payload: { test, observed } });
+/** The ions of a salt, as a conclusion names them. */
+export const ionsOf = (formula: string): string[] => Object.keys(parseSalt(formula).ions);

@@ -1,6 +1,5 @@
 import type { Op } from '#core/bench/ops';
 import { BenchError } from '#core/bench/error';
-import { parseSalt } from '#core/matter/salts';
 import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { holdingsOf } from '#core/organic/structure';
 import { SINGLES } from '#core/reasoning/hypotheses';
@@ -14,7 +13,7 @@ import { layOut } from '#core/scheme/layout';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { onVessels, stepsOf, testsOf } from '#core/scheme/tests';
 import type { Observation } from '#core/vocabulary/observation';
-import { CaseAtWork, salt } from './casework';
+import { CaseAtWork, ionsOf, salt } from './casework';
 
 const DISSOLVE: Op = { op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 };
 const TAKE: Op = { op: 'take', to: 'A', from: 'S', mL: 1 };
@@ -41,7 +40,6 @@ const signed = (ion: string, claim: 'confirmed' | 'may-be-present', evidence: nu
   kind: 'conclusion',
   payload: { found: [{ ion, claim, evidence: [evidence] }], signed: 'I. V.' },
 });
-const ionsOf = (formula: string) => Object.keys(parseSalt(formula).ions);
 const BROMO = 'O=Cc1ccc(Br)cc1';
 const ppt = (colour: 'green' | 'none'): Observation[] =>
   colour === 'none' ? [{ channel: 'precipitate', event: 'none' }] : [{ channel: 'precipitate', event: 'formed', colour }];
@@ -175,6 +173,65 @@ test.each(Object.keys(SCRIPTS) as FaultKind[])('the debrief names what was wrong
   const { faults } = debriefOf(state, truth, TESTED_ELEMENTS);
   expect(faults.map((f) => `${f.kind} ${f.of}`).join()).toContain(kind);
   expect([...new Set(faults.map((f) => f.kind))]).toEqual([kind]);
+});
+
+/** The same work, done as it should be. */
+const DONE_WELL: readonly (readonly [string, () => CaseAtWork])[] = [
+  [
+    'a precipitate that was washed',
+    () =>
+      new CaseAtWork(salt('AgNO3')).work(
+        DISSOLVE,
+        TAKE,
+        add('hydrochloric-acid-2M', 0.5),
+        { op: 'centrifuge', vessel: 'A' },
+        { op: 'decant', from: 'A', to: 'B' },
+        { op: 'wash', vessel: 'A', with: 'water', mL: 1, times: 2 },
+        add('ammonia-6M', 1),
+      ),
+  ],
+  [
+    'sulfide that was boiled off before ammonia',
+    () =>
+      new CaseAtWork(salt('CuSO4·5H2O')).work(
+        DISSOLVE,
+        TAKE,
+        add('hydrochloric-acid-2M', 0.2),
+        add('thioacetamide-1M', 1),
+        { op: 'heat', vessel: 'A', to: 'warm', minutes: 5 },
+        { op: 'centrifuge', vessel: 'A' },
+        { op: 'decant', from: 'A', to: 'B' },
+        { op: 'heat', vessel: 'B', to: 'boil', minutes: 5 },
+        add('ammonia-6M', 1, 'B'),
+      ),
+  ],
+  [
+    'the acid of another tube',
+    () =>
+      new CaseAtWork(salt('Na2SO4')).work(
+        DISSOLVE,
+        TAKE,
+        add('sulfuric-acid-1M', 0.5),
+        { op: 'take', to: 'B', from: 'S', mL: 1 },
+        add('barium-chloride-0.25M', 0.3, 'B'),
+      ),
+  ],
+  [
+    'a test done twice over, each time with its own amount',
+    () => {
+      const at = new CaseAtWork(salt('Na2SO4')).work(DISSOLVE);
+      for (const to of ['A', 'B', 'C']) {
+        const run = { id: crypto.randomUUID(), step: 0, tubes: { '1': to } };
+        for (const op of [{ ...TAKE, to } as Op, add('hydrochloric-acid-2M', 0.9, to), add('barium-chloride-0.25M', 0.3, to)])
+          at.do({ kind: 'operation', payload: { op, test: 'barium-acid', run } });
+      }
+      return at;
+    },
+  ],
+];
+
+test.each(DONE_WELL)('%s is no fault', (_, work) => {
+  expect(techniqueOf(work().state)).toEqual([]);
 });
 
 test('what was read, and what was claimed, is held against what was there', () => {
