@@ -53,6 +53,10 @@ async function turnTo(page: Page, address: string): Promise<void> {
   await expect(page).not.toHaveURL(/test=/);
 }
 
+/** Waits until the page stands as it will at its new size. */
+const laidOut = (page: Page) =>
+  page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+
 /** Taps the words. @returns how many taps it took, the one on "Write" with them. */
 async function tapped(page: Page, words: readonly string[]): Promise<number> {
   const form = page.getByRole('region', { name: 'Record what you see' });
@@ -85,6 +89,7 @@ for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUND
       taps.push([]);
       for (const size of SIZES) {
         await page.setViewportSize(size);
+        await laidOut(page);
         const took = await tapped(page, words);
         taps.at(-1)!.push(took);
         expect([asked, size.width, await scrolled(page)]).toEqual([asked, size.width, 0]);

@@ -52,8 +52,11 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Warm with base, step 3');
   await expect(page.getByRole('button', { name: 'Sound of the timers' })).toHaveAttribute('aria-pressed', 'false');
   await expect(bench(page).getByRole('button', { name: 'Do step 3' })).toBeVisible();
-  await bench(page).getByRole('button', { name: 'Arithmetic' }).click();
-  await expect(bench(page).getByRole('list', { name: 'Arithmetic' })).toContainText('drops of 0.04 mL');
+  await page.getByRole('list', { name: 'Timers' }).waitFor();
+  await expect(async () => {
+    await bench(page).getByRole('button', { name: 'Arithmetic', expanded: false }).click({ timeout: 2000 });
+    await expect(bench(page).getByRole('list', { name: 'Arithmetic' })).toContainText('drops of 0.04 mL', { timeout: 5000 });
+  }).toPass();
 
   await page.goto('/house-rules');
   await page.getByRole('button', { name: 'Allow Chlorine water again' }).click();

@@ -1,5 +1,6 @@
 /** A case over HTTP: what a list says of it, and what changed in it. */
 import * as z from 'zod';
+import { opSchema } from '#core/bench/ops';
 import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { LEVELS } from '#core/reasoning/data/levels';
@@ -228,6 +229,15 @@ export const newCaseSchema = z.union([
   z.strictObject({ structure: ownStructureSchema }),
 ]);
 export type NewCase = z.infer<typeof newCaseSchema>;
+
+/** What would have been done in the place of operations of a case that was opened up. */
+export const branchRequestSchema = z.strictObject({
+  instead: z
+    .array(z.strictObject({ seq: z.int().positive(), ops: z.array(opSchema).max(6) }))
+    .min(1)
+    .max(20),
+});
+export type BranchRequest = z.infer<typeof branchRequestSchema>;
 
 export const reckonRequestSchema = z.strictObject({ tube: z.string().min(1).max(24), reagent: z.string().min(1).max(60) });
 export type ReckonRequest = z.infer<typeof reckonRequestSchema>;

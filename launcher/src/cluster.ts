@@ -166,8 +166,11 @@ async function programsFor(folder: string): Promise<string> {
   );
 }
 
-/** Starts the cluster in `folder`, making it first if it is not there. */
-export async function startCluster(folder: string): Promise<Cluster> {
+/**
+ * Starts the cluster in `folder`, making it first if it is not there.
+ * @param lasting false when nobody will want it back after the machine has lost its power.
+ */
+export async function startCluster(folder: string, lasting = true): Promise<Cluster> {
   const user = databaseUser();
   const parent = dirname(folder);
   mkdirSync(parent, { recursive: true, mode: 0o755 });
@@ -194,7 +197,7 @@ export async function startCluster(folder: string): Promise<Cluster> {
 
   const port = await freePort();
   const log = join(parent, 'postgres.log');
-  const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''`;
+  const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''${lasting ? '' : ' -c fsync=off'}`;
   const start = async () => {
     const started = await attempt('pg_ctl', ['-D', folder, '-l', log, '-o', settings, '-w', '-t', '60', 'start'], {
       detachedOutput: true,
@@ -224,6 +227,11 @@ export async function startCluster(folder: string): Promise<Cluster> {
     await halt();
     throw error;
   }
+}
+
+/** Copies a cluster that does not run, with its passwords. */
+export function copyCluster(from: string, to: string): void {
+  for (const name of [from, secretsFile(from)]) spawnSync('cp', ['-a', name, name.replace(from, to)]);
 }
 
 export function removeCluster(folder: string): void {

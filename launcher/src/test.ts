@@ -7,6 +7,7 @@ import { buildWeb } from './web';
 import { UserError } from './errors';
 import { ensureChromium, ensurePostgres } from './packages';
 import { run, say } from './run';
+import { withDemoOnce } from './throwaway';
 
 const FOLDERS = ['core', 'atlas', 'contract', 'cli', 'server', 'web', 'launcher', 'bench', 'e2e'];
 
@@ -103,12 +104,14 @@ export async function test(args: readonly string[]): Promise<number> {
   const [part, ...more] = args;
   if (more.length || (part !== undefined && !Object.hasOwn(PARTS, part)))
     throw new UserError(`test takes one of ${Object.keys(PARTS).join(', ')}, or nothing for all; not "${args.join(' ')}"`);
-  if (part === undefined || ['server', 'web', 'e2e'].includes(part)) await ensurePostgres();
+  const onDatabase = part === undefined || ['server', 'web', 'e2e'].includes(part);
+  if (onDatabase) await ensurePostgres();
   if (part === undefined || part === 'e2e') {
     await ensureChromium();
     await buildWeb();
   }
-  const { passed, failed } = await (part === undefined ? ALL : PARTS[part]!)();
+  const work = part === undefined ? ALL : PARTS[part]!;
+  const { passed, failed } = await (onDatabase ? withDemoOnce(work) : work());
   process.stdout.write(`${passed} passed, ${failed} failed\n`);
   return failed ? 1 : 0;
 }

@@ -5,18 +5,23 @@ import { join } from 'node:path';
 import { prepareDatabase } from '../../server/src/db/prepare';
 import { loadDemo } from '../../server/src/demo/load';
 import { type Running, type StartOptions, startServer } from '../../server/src/start';
-import { APPLICATION, type Cluster, startCluster } from './cluster';
+import { APPLICATION, type Cluster, copyCluster, startCluster } from './cluster';
 
 export interface Throwaway {
   readonly cluster: Cluster;
   remove(): Promise<void>;
 }
 
-/** A cluster of its own. */
-export async function throwawayCluster(): Promise<Throwaway> {
+/** Where a cluster stands, stopped, that holds the demo: each that wants one takes a copy. */
+const TEMPLATE = 'FOXING_TEMPLATE';
+
+/** A cluster of its own: empty, or a copy of one that does not run. */
+export async function throwawayCluster(copyOf?: string): Promise<Throwaway> {
   const folder = mkdtempSync(join(tmpdir(), 'foxing-'));
   chmodSync(folder, 0o755);
-  const cluster = await startCluster(join(folder, 'postgres'));
+  const postgres = join(folder, 'postgres');
+  if (copyOf !== undefined) copyCluster(copyOf, postgres);
+  const cluster = await startCluster(postgres, false);
   const remove = async () => {
     await cluster.stop();
     rmSync(folder, { recursive: true, force: true });
@@ -26,10 +31,25 @@ export async function throwawayCluster(): Promise<Throwaway> {
 
 /** A database with the demo in it. */
 export async function throwawayDemo(): Promise<Throwaway> {
+  const template = process.env[TEMPLATE];
+  if (template !== undefined) return throwawayCluster(template);
   const made = await throwawayCluster();
   await prepareDatabase(made.cluster.ownerUrl, APPLICATION);
   await loadDemo(made.cluster.url);
   return made;
+}
+
+/** Loads the demo once for all that want it while `work` is done, in this process and those that it starts. */
+export async function withDemoOnce<T>(work: () => Promise<T>): Promise<T> {
+  const { cluster, remove } = await throwawayDemo();
+  await cluster.stop();
+  process.env[TEMPLATE] = cluster.folder;
+  try {
+    return await work();
+  } finally {
+    delete process.env[TEMPLATE];
+    await remove();
+  }
 }
 
 /** Servers on one database with the demo in it. */

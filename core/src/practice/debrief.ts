@@ -11,6 +11,7 @@ import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
 import { type Channel, isNothing, type Observation } from '../vocabulary/observation';
 import { ANOTHER_COLOUR } from './data/faults';
+import { branchPoints, type BranchPoint } from './branch';
 import { type Fault, techniqueOf } from './technique';
 
 export type Verdict = 'agreed' | 'misread' | 'overlooked' | 'invented';
@@ -34,6 +35,8 @@ export interface Debrief {
   readonly entries: readonly ReadEntry[];
   readonly claims: readonly JudgedClaim[];
   readonly faults: readonly Fault[];
+  /** Where it can be branched, to see what would have been. */
+  readonly operations: readonly BranchPoint[];
 }
 
 /** Something that happened or is there. */
@@ -131,5 +134,5 @@ export function debriefOf(state: CaseState, truth: readonly string[], elements: 
     ),
     ...stoppedEarly(state, elements),
   ];
-  return { entries: entries.map(({ faults: _, ...e }) => e), claims, faults };
+  return { entries: entries.map(({ faults: _, ...e }) => e), claims, faults, operations: branchPoints(state) };
 }

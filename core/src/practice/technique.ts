@@ -15,7 +15,12 @@ export interface Fault {
   readonly entries: readonly number[];
   /** What in particular. */
   readonly of: string;
+  /** The same done well, where that can be tried: what is done in the place of operations. */
+  readonly well?: Instead;
 }
+
+/** What is done in the place of operations, by their sequence numbers; nothing, where the list is empty. */
+export type Instead = Readonly<Record<number, readonly Op[]>>;
 
 const ionsIn = new Map(REAGENTS.map((r) => [r.id, Object.keys(r.solution ?? {})]));
 const holds = (reagent: string, ion: string) => ionsIn.get(reagent)?.includes(ion) ?? false;
@@ -26,10 +31,15 @@ const CLASHES: readonly { readonly anion: string; readonly with: string }[] = [
   { anion: 'Cl-', with: 'Ag+' },
 ];
 const isAcid = (reagent: string) => holds(reagent, 'H+');
+/** Nitrates are all soluble. */
+const HARMLESS_ACID = 'nitric-acid-2M';
+const BOILED: Omit<Extract<Op, { op: 'heat' }>, 'vessel'> = { op: 'heat', to: 'boil', minutes: 5 };
+const WASHED: Omit<Extract<Op, { op: 'wash' }>, 'vessel'> = { op: 'wash', with: 'water', mL: 1, times: 2 };
 
 /** What is known of a vessel from what was done to it. */
 interface Known {
-  readonly bottles: Set<string>;
+  /** Of each bottle, the addition at which it came in. */
+  readonly bottles: Map<string, DoneOperation>;
   readonly fromExtract: boolean;
   /** Sulfide is in it, and whether it was put into this very vessel: its own precipitate is not parted from it yet. */
   sulfide: 'put here' | 'came along' | null;
@@ -38,7 +48,7 @@ interface Known {
   unwashed: boolean;
 }
 
-const fresh = (): Known => ({ bottles: new Set(), fromExtract: false, sulfide: null, boiledInAcid: false, unwashed: false });
+const fresh = (): Known => ({ bottles: new Map(), fromExtract: false, sulfide: null, boiledInAcid: false, unwashed: false });
 
 class Watch {
   readonly faults: Fault[] = [];
@@ -50,15 +60,17 @@ class Watch {
     return known;
   }
 
-  private note(kind: FaultKind, { seq }: DoneOperation, of: string): void {
-    this.faults.push({ kind, operations: [seq], entries: [], of });
+  /** @param well what would be done in the place of the operation. */
+  private note(kind: FaultKind, { seq }: DoneOperation, of: string, well: readonly Op[] | Instead): void {
+    const instead = Array.isArray(well) ? { [seq]: well as readonly Op[] } : (well as Instead);
+    this.faults.push({ kind, operations: [seq], entries: [], of, well: instead });
   }
 
   private pour(from: string, to: string): void {
     const source = this.of(from);
     this.vessels.set(to, {
       ...source,
-      bottles: new Set(source.bottles),
+      bottles: new Map(source.bottles),
       fromExtract: source.fromExtract || from === EXTRACT_PLACE,
       unwashed: false,
     });
@@ -68,17 +80,25 @@ class Watch {
     const known = this.of(op.to);
     const { reagent } = op;
     const name = reagentById(reagent).name;
-    if (AGED_BOTTLES.includes(reagent)) this.note('old-reagent', done, name);
+    const boiled = { ...BOILED, vessel: op.to };
+    const fresh = AGED_BOTTLES[reagent];
+    if (fresh !== undefined) this.note('old-reagent', done, name, [{ ...op, reagent: fresh }]);
     for (const { anion, with: metal } of CLASHES) {
-      const acid = [...known.bottles].find((b) => isAcid(b) && holds(b, anion));
-      if (acid && holds(reagent, metal)) this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`);
+      const [acid, poured] = [...known.bottles].find(([b]) => isAcid(b) && holds(b, anion)) ?? [];
+      if (acid === undefined || !holds(reagent, metal)) continue;
+      const instead = { [poured!.seq]: [{ ...(poured!.op as typeof op), reagent: HARMLESS_ACID }] };
+      this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`, instead);
     }
-    if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) this.note('extract-unboiled', done, name);
-    if (known.sulfide === 'came along' && BASES.some((b) => holds(reagent, b))) this.note('sulfide-left', done, name);
+    if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) {
+      const acid = [...known.bottles.keys()].some(isAcid) ? [] : [{ op: 'add' as const, to: op.to, reagent: HARMLESS_ACID, mL: 1 }];
+      this.note('extract-unboiled', done, name, [...acid, boiled, op]);
+    }
+    if (known.sulfide === 'came along' && BASES.some((b) => holds(reagent, b)))
+      this.note('sulfide-left', done, name, [boiled, op]);
     // A procedure says itself where washing is not wanted.
-    if (known.unwashed && !done.run) this.note('unwashed', done, name);
+    if (known.unwashed && !done.run) this.note('unwashed', done, name, [{ ...WASHED, vessel: op.to }, op]);
     known.unwashed = false;
-    known.bottles.add(reagent);
+    known.bottles.set(reagent, done);
     if (SULFIDE_BOTTLES.includes(reagent)) known.sulfide = 'put here';
   }
 
@@ -111,16 +131,27 @@ class Watch {
         const known = this.of(op.vessel);
         if (op.op === 'heat' && op.to === 'warm') return;
         known.sulfide = null;
-        if ([...known.bottles].some((b) => isAcid(b))) known.boiledInAcid = true;
+        if ([...known.bottles.keys()].some(isAcid)) known.boiledInAcid = true;
         return;
       }
       case 'paper':
-        if (op.where === 'mouth' && !op.damp) this.note('dry-paper', done, op.paper.replaceAll('-', ' '));
+        if (op.where === 'mouth' && !op.damp) this.note('dry-paper', done, op.paper.replaceAll('-', ' '), [{ ...op, damp: true }]);
         return;
       case 'flame':
-        if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire');
+        if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire', [{ ...op, wire: 'clean' }]);
     }
   }
+}
+
+/** An operation with another amount. */
+export function scaled<T extends { drops?: number | undefined; mL?: number | undefined; grams?: number | undefined }>(op: T, by: number): T {
+  const some = (amount: number) => Number((amount * by).toPrecision(2));
+  return {
+    ...op,
+    ...(op.drops !== undefined && { drops: Math.max(1, Math.round(op.drops * by)) }),
+    ...(op.mL !== undefined && { mL: some(op.mL) }),
+    ...(op.grams !== undefined && { grams: some(op.grams) }),
+  };
 }
 
 const amountIn = (op: Op, dropML: number): number =>
@@ -141,8 +172,10 @@ function excesses({ operations, rules }: CaseState): Fault[] {
       const own = done.filter(({ op }) => op.op === 'add' && op.reagent === reagent);
       const used = own.reduce((sum, { op }) => sum + amountIn(op, rules.dropML), 0);
       if (!(wanted > 0) || used < FAR_TOO_MUCH * wanted * runs) return [];
-      const of = `${reagentById(reagent).name}: ${Math.round((10 * used) / wanted / runs) / 10} times as much`;
-      return [{ kind: 'excess', operations: own.map((o) => o.seq), entries: [], of }];
+      const times = used / wanted / runs;
+      const of = `${reagentById(reagent).name}: ${Math.round(10 * times) / 10} times as much`;
+      const well = Object.fromEntries(own.map(({ seq, op }) => [seq, [scaled(op as Extract<Op, { op: 'add' }>, 1 / times)]]));
+      return [{ kind: 'excess', operations: own.map((o) => o.seq), entries: [], of, well }];
     });
   });
 }

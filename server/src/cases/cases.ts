@@ -1,6 +1,7 @@
 /** What people do with cases: begin, read and go on with them. */
 import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
+import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
@@ -12,7 +13,7 @@ import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/reco
 import { lastWords } from '#core/record/words';
 import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
-import type { Append, CaseChanges, CaseSummary, ListedCase, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
+import type { Append, BranchRequest, CaseChanges, CaseSummary, ListedCase, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
 import { must } from '../access/access';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -251,6 +252,17 @@ export class Cases {
 
   /** What there is to say of a simulated case once its identity was shown. */
   async debrief(person: Person, id: string): Promise<Debrief> {
+    return this.bench.run('debrief', await this.openedUp(person, id), OPERATION_SECONDS);
+  }
+
+  /** What would have been, had operations of a case that was opened up been done otherwise; the case stays as it is. */
+  async branch(person: Person, id: string, { instead }: BranchRequest): Promise<BranchStep[]> {
+    const opened = await this.openedUp(person, id);
+    const bySeq = Object.fromEntries(instead.map(({ seq, ops }) => [seq, ops]));
+    return this.bench.run('branch', { ...opened, instead: bySeq }, OPERATION_SECONDS);
+  }
+
+  private async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {
     const { state } = await this.read(person, id);
     const head = await store.findHead(this.db, id);
     if (state.status !== 'opened-up' || !head?.sample)
@@ -258,7 +270,7 @@ export class Cases {
         'bad-input',
         'There is a debrief of a simulated case once it was opened up: sign it, and show what it was.',
       );
-    return this.bench.run('debrief', { state, sample: head.sample }, OPERATION_SECONDS);
+    return { state, sample: head.sample };
   }
 
   /** The arithmetic for one tube, from what was added to it. */

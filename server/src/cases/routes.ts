@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { appendSchema, archivingSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
+import { appendSchema, archivingSchema, branchRequestSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { afterSchema, caseId } from '../http/ids';
@@ -52,6 +52,10 @@ export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: C
   });
   router.get('/cases/:id/debrief', async (req, res) => {
     res.json(await cases.debrief(actor(req), caseId(req.params.id)));
+  });
+  router.post('/cases/:id/branch', async (req, res) => {
+    const asked = check(branchRequestSchema, req.body);
+    res.json(await cases.branch(actor(req), caseId(req.params.id), asked));
   });
   router.post('/cases/:id/reckoning', async (req, res) => {
     const asked = check(reckonRequestSchema, req.body);

@@ -9,7 +9,9 @@ import { type Listed, readList, type ReadList, writeList } from '#core/exchange/
 import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/smiles';
+import { branch, type BranchStep } from '#core/practice/branch';
 import { type Debrief, debriefOf, truthOf } from '#core/practice/debrief';
+import type { Instead } from '#core/practice/technique';
 import type { CaseState } from '#core/record/case';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
@@ -74,6 +76,8 @@ export const tasks = {
     attempt(() => toSnapshot(ops.reduce((working, op) => carryOut(working, op).working, beginWorking({ real })))),
   debrief: ({ state, sample }: { state: CaseState; sample: SampleSpec }): Done<Debrief> =>
     attempt(() => debriefOf(state, truthOf(sample), TESTED_ELEMENTS)),
+  branch: ({ state, sample, instead }: { state: CaseState; sample: SampleSpec; instead: Instead }): Done<BranchStep[]> =>
+    attempt(() => branch(sample, state, instead)),
   drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
   looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),

@@ -51,8 +51,8 @@ export const FAULTS = {
 } as const;
 export type FaultKind = keyof typeof FAULTS;
 
-/** Bottles that have stood too long. */
-export const AGED_BOTTLES: readonly string[] = ['iron-ii-sulfate-aged-0.5M'];
+/** Bottles that have stood too long, and the fresh ones. */
+export const AGED_BOTTLES: Readonly<Record<string, string>> = { 'iron-ii-sulfate-aged-0.5M': 'iron-ii-sulfate-fresh-0.5M' };
 /** Bottles that bring sulfide into an acid solution, to be boiled out again. */
 export const SULFIDE_BOTTLES: readonly string[] = ['thioacetamide-1M'];
 /** From this many times the procedure's amount on a reagent is in excess. */
