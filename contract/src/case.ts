@@ -31,6 +31,8 @@ export const caseSummarySchema = z.object({
   concluded: z.boolean(),
   /** Of a case that was taken in from elsewhere: when, and who began it there. */
   takenIn: z.object({ at: z.string(), author: z.string() }).nullable(),
+  /** Of the work that was set in a class, if it is that. */
+  set: z.uuid().nullable().default(null),
 });
 export type CaseSummary = z.infer<typeof caseSummarySchema>;
 

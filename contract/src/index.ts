@@ -5,3 +5,4 @@ export * from './people';
 export * from './planning';
 export * from './problem';
 export * from './reasoning';
+export * from './class';

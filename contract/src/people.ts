@@ -1,8 +1,40 @@
-/** People, and the jars on the shelf. */
+/** People, how they sign in, and the jars on the shelf. */
 import * as z from 'zod';
 
-export const personSchema = z.object({ id: z.uuid(), name: z.string() });
+export const ROLES = ['student', 'instructor', 'keeper'] as const;
+export const roleSchema = z.enum(ROLES);
+export type Role = z.infer<typeof roleSchema>;
+
+export const personSchema = z.object({ id: z.uuid(), name: z.string(), role: roleSchema });
 export type Person = z.infer<typeof personSchema>;
+
+/** Who asks, and how people are told apart here. */
+export const meSchema = personSchema.extend({
+  /** Off on a single machine: whoever sits at it is its local person. */
+  accounts: z.boolean(),
+  /** Made-up people of the demo that one may be with one press. */
+  madeUp: z.array(personSchema),
+});
+export type Me = z.infer<typeof meSchema>;
+
+const login = z
+  .string()
+  .trim()
+  .toLowerCase()
+  .regex(/^[a-z0-9][a-z0-9._-]{2,39}$/, 'a login has 3 to 40 letters, digits, dots, dashes or underscores');
+const passphrase = z
+  .string()
+  .min(10, 'a passphrase has at least 10 characters: a few words will do')
+  .max(200, 'a passphrase has at most 200 characters');
+const name = z.string().trim().min(1, 'say your name').max(80);
+
+export const signInSchema = z.strictObject({ login: z.string().max(100), passphrase: z.string().max(200) });
+export const accountSchema = z.strictObject({ login, passphrase });
+export const joinSchema = z.strictObject({ code: z.string().trim().toUpperCase().max(20), name, login, passphrase });
+export const newPersonSchema = z.strictObject({ name, login, passphrase, role: z.enum(['instructor', 'student']) });
+export const passphraseSchema = z.strictObject({ passphrase });
+export const signOutSchema = z.strictObject({ everywhere: z.boolean().default(false) });
+export const beSchema = z.strictObject({ person: z.uuid().nullable() });
 
 /** A jar on the shelf: what its label says, never what is in it. */
 export const jarSchema = z.object({

@@ -6,7 +6,7 @@ export const problemSchema = z.object({
   type: z.string(),
   title: z.string(),
   status: z.number(),
-  code: z.enum(['bad-input', 'not-found', 'stale', 'forbidden', 'too-many', 'busy', 'away', 'internal']),
+  code: z.enum(['bad-input', 'not-found', 'stale', 'forbidden', 'signed-out', 'too-many', 'busy', 'away', 'internal']),
   detail: z.string(),
 });
 export type Problem = z.infer<typeof problemSchema>;

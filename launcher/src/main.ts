@@ -12,7 +12,7 @@ const HELP = `Usage: ./foxing <command>
   advise RECORD.json the tests worth doing next
   solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds for a whole set
   predict --salt F   the outcome of every standard test; --smiles S for an organic compound
-  atlas              build the atlases anew when the data has changed
+  atlas              build the atlases anew when the data has changed; --difficulties works out anew how hard every unknown is
   species            print the thermodynamic data in use
   bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of append, load
                      (--people, --minutes) and fuzz (--requests), how the server bears them;
@@ -56,7 +56,7 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'predict':
       return (await import('../../cli/src/predict')).predict(rest);
     case 'atlas':
-      return (await import('../../cli/src/atlas')).atlas();
+      return (await import('../../cli/src/atlas')).atlas(rest);
     case 'species':
       return (await import('../../cli/src/species')).species();
     case 'bench':

@@ -7,6 +7,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { actor, identify } from './access/access';
 import type { Cases } from './cases/cases';
+import { classRoutes } from './classes/routes';
 import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
 import { compoundRoutes } from './compounds/routes';
@@ -17,6 +18,7 @@ import { handbookRoutes } from './handbook/routes';
 import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
 import type { CaseReasoning } from './reasoning/case-reasoning';
+import { doorRoutes, peopleRoutes } from './people/routes';
 import { photoRoutes } from './photos/routes';
 import { preparationRoutes } from './preparation/routes';
 import { reportRoutes } from './report/routes';
@@ -91,12 +93,15 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     sameOrigin,
     express.json({ limit: '200kb' }),
     wellFormed,
-    identify(db),
-    perPerson(requestsPerMinute),
     (_req, res, next) => {
       res.setHeader('cache-control', 'no-store');
       next();
     },
+    doorRoutes(db),
+    identify(db),
+    perPerson(requestsPerMinute),
+    peopleRoutes(db),
+    classRoutes(db, cases, thought),
     caseRoutes(db, cases, live, reasoning),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),

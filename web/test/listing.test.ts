@@ -18,6 +18,7 @@ const one = (name: string, more: Partial<ListedCase> = {}): ListedCase => ({
   status: 'open',
   concluded: false,
   takenIn: null,
+  set: null,
   archived: false,
   ...more,
 });

@@ -137,10 +137,10 @@ export function variationsOf(op: Op): Variation[] {
       if (op.where === 'mouth') say(op.damp ? 'with dry paper' : 'with damp paper', { ...op, damp: !op.damp });
       break;
     case 'flame':
-      say(
-        op.wire === 'dirty' ? 'with a clean wire' : 'with a wire that is not clean',
-        { ...op, wire: op.wire === 'dirty' ? 'clean' : 'dirty' },
-      );
+      say(op.wire === 'dirty' ? 'with a clean wire' : 'with a wire that is not clean', {
+        ...op,
+        wire: op.wire === 'dirty' ? 'clean' : 'dirty',
+      });
       break;
     case 'wash':
       say('with more washings', { ...op, times: op.times + 2 });

@@ -90,7 +90,9 @@ class Watch {
       this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`, instead);
     }
     if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) {
-      const acid = [...known.bottles.keys()].some(isAcid) ? [] : [{ op: 'add' as const, to: op.to, reagent: HARMLESS_ACID, mL: 1 }];
+      const acid = [...known.bottles.keys()].some(isAcid)
+        ? []
+        : [{ op: 'add' as const, to: op.to, reagent: HARMLESS_ACID, mL: 1 }];
       this.note('extract-unboiled', done, name, [...acid, boiled, op]);
     }
     if (known.sulfide === 'came along' && BASES.some((b) => holds(reagent, b)))
@@ -135,7 +137,8 @@ class Watch {
         return;
       }
       case 'paper':
-        if (op.where === 'mouth' && !op.damp) this.note('dry-paper', done, op.paper.replaceAll('-', ' '), [{ ...op, damp: true }]);
+        if (op.where === 'mouth' && !op.damp)
+          this.note('dry-paper', done, op.paper.replaceAll('-', ' '), [{ ...op, damp: true }]);
         return;
       case 'flame':
         if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire', [{ ...op, wire: 'clean' }]);
@@ -144,7 +147,10 @@ class Watch {
 }
 
 /** An operation with another amount. */
-export function scaled<T extends { drops?: number | undefined; mL?: number | undefined; grams?: number | undefined }>(op: T, by: number): T {
+export function scaled<T extends { drops?: number | undefined; mL?: number | undefined; grams?: number | undefined }>(
+  op: T,
+  by: number,
+): T {
   const some = (amount: number) => Number((amount * by).toPrecision(2));
   return {
     ...op,

@@ -11,7 +11,8 @@ const amount = (op: { drops?: number; mL?: number; grams?: number }) =>
       : `${op.grams} g of`;
 const time = (minutes = 1) => (minutes === 1 ? 'a minute' : `${minutes} minutes`);
 const words = (id: string) => id.replaceAll('-', ' ');
-const lower = (name: string) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
+/** A name as it stands within a sentence. */
+export const lower = (name: string) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
 const reagent = (id: string) => lower(reagentById(id).name);
 
 const UNTIL = {

@@ -4,8 +4,15 @@ import { LRUCache } from 'lru-cache';
 import type { Person } from '#contract';
 import type { Db } from '../db/pool';
 import { HttpProblem } from '../http/problem';
+import { accountsOn, localPerson, personOf } from '../people/store';
 
-/** What may be asked for. Classes and sealed samples will add to this list. */
+/** Whose a case is: its owner's; and of sealed work the instructor's of the class. */
+export interface Whose {
+  readonly owner: string;
+  readonly instructor: string | null;
+}
+
+/** What may be asked for. */
 export type Action =
   | {
       readonly do:
@@ -17,9 +24,15 @@ export type Action =
         | 'house-rules'
         | 'read-handbook'
         | 'read-library'
-        | 'write-library';
+        | 'write-library'
+        | 'see-classes';
     }
-  | { readonly do: 'read-case' | 'append-event' | 'archive-case' | 'drop-case'; readonly owner: string };
+  /** Make classes; keep the machine. */
+  | { readonly do: 'teach' | 'keep' }
+  | { readonly do: 'read-case' | 'append-event' | 'archive-case' | 'drop-case' | 'examine-case'; readonly of: Whose }
+  /** Of a class: what its instructor alone may, and what its members may as well. */
+  | { readonly do: 'run-class'; readonly instructor: string }
+  | { readonly do: 'read-class'; readonly instructor: string; readonly member: boolean };
 
 declare module 'express-serve-static-core' {
   interface Request {
@@ -27,25 +40,43 @@ declare module 'express-serve-static-core' {
   }
 }
 
-const KNOWN_MS = 10000;
+export const SESSION_COOKIE = 'foxing';
+const COOKIE = new RegExp(`(?:^|;\\s*)${SESSION_COOKIE}=([A-Za-z0-9_-]{43})(?:;|$)`);
 
-/** Every request comes from someone: for now the one local person. */
+/** The token of a session, as the browser holds it. */
+export const sessionIn = (req: Request): string | null => COOKIE.exec(req.get('cookie') ?? '')?.[1] ?? null;
+
+const KNOWN_MS = 3000;
+
+/**
+ * Every request comes from someone: from who signed in; or, where accounts are off, from the local person of this machine, unless
+ * they have chosen to be one of the demo's people.
+ */
 export function identify(db: Db): RequestHandler {
-  const known = new LRUCache<string, Person>({ max: 100, ttl: KNOWN_MS });
+  const sessions = new LRUCache<string, Person>({ max: 1000, ttl: KNOWN_MS });
+  const local = new LRUCache<'local', Person>({ max: 1, ttl: KNOWN_MS });
   return async (req, _res, next) => {
-    let person = known.get('local');
-    if (!person) {
-      const { rows } = await db.query<Person>('select id, name from person where local limit 1');
-      if (!rows[0]) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
-      known.set('local', (person = rows[0]));
+    const token = sessionIn(req);
+    let person = token ? (sessions.get(token) ?? null) : (local.get('local') ?? null);
+    if (!person && token) {
+      person = await personOf(db, token);
+      if (person) sessions.set(token, person);
     }
+    if (!person && !(await accountsOn(db))) {
+      person = await localPerson(db);
+      if (!person) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
+      if (!token) local.set('local', person);
+    }
+    if (!person) throw new HttpProblem('signed-out', 'Sign in first.');
+    // Signing out ends a session at once, here and on other servers within seconds.
+    if (token && req.method !== 'GET') sessions.delete(token);
     req.person = person;
     next();
   };
 }
 
 export function actor(req: Request): Person {
-  if (!req.person) throw new HttpProblem('forbidden', 'Sign in first.');
+  if (!req.person) throw new HttpProblem('signed-out', 'Sign in first.');
   return req.person;
 }
 
@@ -60,16 +91,42 @@ export function may(person: Person, action: Action): boolean {
     case 'read-handbook':
     case 'read-library':
     case 'write-library':
+    case 'see-classes':
       return true;
+    case 'teach':
+      return person.role !== 'student';
+    case 'keep':
+      return person.role === 'keeper';
     case 'read-case':
+      return action.of.owner === person.id || action.of.instructor === person.id;
     case 'append-event':
     case 'archive-case':
+      return action.of.owner === person.id;
+    // What was set in a class stays, for who set it.
     case 'drop-case':
-      return action.owner === person.id;
+      return action.of.owner === person.id && action.of.instructor === null;
+    case 'examine-case':
+      return action.of.instructor === person.id;
+    case 'run-class':
+      return person.role !== 'student' && action.instructor === person.id;
+    case 'read-class':
+      return action.instructor === person.id || action.member;
   }
 }
 
+const NOT_THERE: Partial<Record<Action['do'], string>> = {
+  'run-class': 'There is no such class; go back to your classes.',
+  'read-class': 'There is no such class; go back to your classes.',
+};
+const NOT_YOURS: Partial<Record<Action['do'], string>> = {
+  teach: 'Only an instructor can do this.',
+  keep: 'Only the keeper of this machine can do this.',
+};
+
 /** @throws HttpProblem as if the thing did not exist, so that guessing ids tells nothing. */
 export function must(person: Person, action: Action): void {
-  if (!may(person, action)) throw new HttpProblem('not-found', 'There is no such case; go back to your cases.');
+  if (may(person, action)) return;
+  const refused = NOT_YOURS[action.do];
+  if (refused) throw new HttpProblem('forbidden', refused);
+  throw new HttpProblem('not-found', NOT_THERE[action.do] ?? 'There is no such case; go back to your cases.');
 }

@@ -6,15 +6,27 @@ import type { Debrief } from '#core/practice/debrief';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
 import { vesselsIn } from '#core/bench/ops';
-import type { CaseEvent, RecordedEvent } from '#core/record/events';
+import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
 import { judge, workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
 import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/record/view';
 import { lastWords } from '#core/record/words';
 import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
-import type { Append, BranchRequest, CaseChanges, CaseSummary, ListedCase, NewCase, Person, ReckonRequest, ReckoningView } from '#contract';
+import type {
+  Append,
+  BranchRequest,
+  CaseChanges,
+  CaseSummary,
+  ListedCase,
+  NewCase,
+  Person,
+  ReckonRequest,
+  ReckoningView,
+  Review,
+} from '#contract';
 import { must } from '../access/access';
+import { findSet } from '../classes/store';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import { houseRulesOf } from '../rules/rules';
@@ -34,14 +46,16 @@ interface Standing {
   readonly id: string;
   readonly createdAt: Date;
   readonly takenIn: store.TakenIn | null;
+  readonly set: string | null;
 }
 
-const summaryOf = ({ id, createdAt, takenIn }: Standing, digest: CaseDigest): CaseSummary => ({
+const summaryOf = ({ id, createdAt, takenIn, set }: Standing, digest: CaseDigest): CaseSummary => ({
   id,
   createdAt: createdAt.toISOString(),
   ...digest,
   hinted: [...digest.hinted],
   takenIn: takenIn && { at: takenIn.at, author: takenIn.author },
+  set,
 });
 
 const NO_CASE = 'There is no such case; go back to your cases.';
@@ -51,6 +65,14 @@ const ELSEWHERE = 'its sample is sealed and stayed where the case was begun';
 
 /** Why a case that was taken in cannot be gone on with; null when it can. */
 const sealedElsewhere = ({ takenIn }: CaseDocument): string | null => (takenIn?.sealed ? ELSEWHERE : null);
+
+/** Sealed work for one student. */
+interface SetCase {
+  readonly name: string;
+  readonly sample: SampleSpec;
+  readonly set: string;
+  readonly instructor: Person;
+}
 
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
@@ -77,23 +99,21 @@ export class Cases {
   async list(person: Person): Promise<ListedCase[]> {
     must(person, { do: 'list-cases' });
     const rows = await store.casesOf(this.db, person.id);
-    return rows.map(({ id, created_at, taken_in, digest, archived }) => ({
-      ...summaryOf({ id, createdAt: created_at, takenIn: taken_in }, digest),
+    return rows.map(({ id, created_at, taken_in, work_set, digest, archived }) => ({
+      ...summaryOf({ id, createdAt: created_at, takenIn: taken_in, set: work_set }, digest),
       archived,
     }));
   }
 
   /** Puts a case out of the way, or back; its record is as it was. */
   async archive(person: Person, id: string, archived: boolean): Promise<void> {
-    const { owner } = await this.read(person, id);
-    must(person, { do: 'archive-case', owner });
+    must(person, { do: 'archive-case', of: await this.read(person, id) });
     await store.archive(this.db, id, archived);
   }
 
   /** Takes a case that was put out of the way away for good, with its photos. */
   async drop(person: Person, id: string): Promise<void> {
-    const { owner } = await this.read(person, id);
-    must(person, { do: 'drop-case', owner });
+    must(person, { do: 'drop-case', of: await this.read(person, id) });
     if (!(await store.isArchived(this.db, id)))
       throw new HttpProblem('bad-input', 'Archive the case first: only what is out of the way can be deleted.');
     await store.dropCase(this.db, id);
@@ -104,24 +124,29 @@ export class Cases {
   async read(person: Person, id: string): Promise<CaseDocument> {
     const document = await this.documents.current(id);
     if (!document) throw new HttpProblem('not-found', NO_CASE);
-    must(person, { do: 'read-case', owner: document.owner });
+    must(person, { do: 'read-case', of: document });
     return document;
   }
 
   /** What the person may see of all that happened after an event. */
   async changes(person: Person, id: string, after: number): Promise<CaseChanges> {
-    return this.changesFor(await this.read(person, id), after);
+    return this.changesFor(await this.read(person, id), after, person);
   }
 
-  private changesFor(document: CaseDocument, after: number): CaseChanges {
+  /** What a list says of it. */
+  summary(document: CaseDocument): CaseSummary {
+    return summaryOf(document, digestOf(document.state));
+  }
+
+  private changesFor(document: CaseDocument, after: number, { id }: Person): CaseChanges {
     const { state } = document;
     const chemistry = chemistryOf(state);
-    const changes = changesSince(state, after, 'owner') as unknown as CaseChanges;
+    const changes = changesSince(state, after, id === document.owner ? 'owner' : 'examiner') as unknown as CaseChanges;
     return {
       ...changes,
       after,
       readOnly: changes.readOnly ?? sealedElsewhere(document),
-      summary: summaryOf(document, digestOf(state)),
+      summary: this.summary(document),
       olderChemistry: chemistry !== null && chemistry !== this.chemistry,
     };
   }
@@ -130,7 +155,21 @@ export class Cases {
     must(person, { do: 'create-case' });
     const { name, look, subject } = await this.subjectOf(asked);
     const rules = await houseRulesOf(this.db, person.id);
-    return this.changesFor(await this.begin(person, name, look, subject, rules), 0);
+    return this.changesFor(await this.begin(person, name, look, subject, rules), 0, person);
+  }
+
+  /** A sealed case for a student, with the rules of who sets it. */
+  async setFor(student: Person, { name, sample, set, instructor }: SetCase): Promise<void> {
+    const { look, subject } = await this.setBy(name, sample);
+    const rules = await houseRulesOf(this.db, instructor.id);
+    const { id, state } = await this.begin(student, name, look, subject, rules, { set, instructor: instructor.id });
+    this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
+  }
+
+  /** Who works on it, and who set it. */
+  private tellAll({ id, owner, instructor }: Pick<CaseDocument, 'id' | 'owner' | 'instructor'>, seq: number): void {
+    this.tell({ owner, case: id, seq });
+    if (instructor !== null && instructor !== owner) this.tell({ owner: instructor, case: id, seq });
   }
 
   private async subjectOf(asked: NewCase): Promise<{ name: string; look: string; subject: Subject }> {
@@ -157,7 +196,14 @@ export class Cases {
     return { name, look: await this.bench.run('looksLike', sample, OPERATION_SECONDS), subject: { sample } };
   }
 
-  private async begin(person: Person, name: string, look: string, subject: Subject, rules: HouseRules): Promise<CaseDocument> {
+  private async begin(
+    person: Person,
+    name: string,
+    look: string,
+    subject: Subject,
+    rules: HouseRules,
+    work: Pick<CaseDocument, 'set' | 'instructor'> = { set: null, instructor: null },
+  ): Promise<CaseDocument> {
     const id = randomUUID();
     const createdAt = new Date();
     const sample: SampleSpec | null = 'sample' in subject ? subject.sample : null;
@@ -168,12 +214,13 @@ export class Cases {
       { subject, label: { name, look, ...sealed }, rules, chemistry: this.chemistry },
       OPERATION_SECONDS,
     );
-    const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who: person, previous: '', event };
+    const who = { id: person.id, name: person.name };
+    const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who, previous: '', event };
     const first = link(body);
     const state = openCase(event, { seq: 1, at: body.at, who: person.name });
     const digest = digestOf(state);
-    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: rest, createdAt });
-    return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, state };
+    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: rest, createdAt, set: work.set });
+    return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, ...work, state };
   }
 
   /**
@@ -182,15 +229,15 @@ export class Cases {
    */
   async append(person: Person, id: string, request: Append): Promise<CaseChanges> {
     let document = this.documents.known(id) ?? (await this.read(person, id));
-    must(person, { do: 'append-event', owner: document.owner });
+    must(person, { do: 'append-event', of: document });
     if (request.after !== document.state.seq) document = await this.read(person, id);
     if (request.after === document.state.seq) {
       const appended = await this.attempt(person, document, request);
-      if (appended) return this.changesFor(appended, request.after);
+      if (appended) return this.changesFor(appended, request.after, person);
       document = await this.read(person, id);
     }
     if (await store.hasEvent(this.db, id, request.id))
-      return this.changesFor(document, Math.min(request.after, document.state.seq));
+      return this.changesFor(document, Math.min(request.after, document.state.seq), person);
     throw new HttpProblem('stale', MOVED_ON, { seq: document.state.seq });
   }
 
@@ -198,17 +245,46 @@ export class Cases {
   private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
     const sealed = sealedElsewhere(document);
     if (sealed) throw new HttpProblem('bad-input', `This case can only be read: ${sealed}.`);
-    const judged = judgedOrProblem(document.state, asked);
+    if (document.set !== null) await this.withinTerms(document.set, asked);
+    return this.take(person, document, id, judgedOrProblem(document.state, asked));
+  }
+
+  /** Sealed work has its terms: until when, and with which tests. */
+  private async withinTerms(set: string, event: CaseEvent): Promise<void> {
+    const work = (await findSet(this.db, set))!;
+    if (event.kind === 'opened-up') throw new HttpProblem('forbidden', 'Your instructor shows what it was, once it is marked.');
+    if (event.kind === 'rules') throw new HttpProblem('forbidden', 'This work is done by the rules with which it was set.');
+    if (work.gone) throw new HttpProblem('bad-input', 'This work was taken back; ask your instructor.');
+    if (work.closes_at !== null && work.closes_at.getTime() <= Date.now() && event.kind !== 'timer-done')
+      throw new HttpProblem(
+        'bad-input',
+        'The time for this work is over; what you wrote is kept. Ask your instructor for more time.',
+      );
+    const test = event.kind === 'operation' || event.kind === 'entry' ? event.payload.test : undefined;
+    const { tests } = work.terms;
+    if (tests === null || (event.kind !== 'operation' && event.kind !== 'entry')) return;
+    if (test === undefined || !tests.includes(test))
+      throw new HttpProblem('bad-input', 'test: this test is not allowed in this work; choose one of those that are');
+  }
+
+  /** @param event that may come now. @returns null when the case has moved on meanwhile. */
+  private async take(
+    person: Person,
+    document: CaseDocument,
+    id: string,
+    judged: CaseEvent | ExaminerEvent,
+  ): Promise<CaseDocument | null> {
     const made = await this.make(document, judged);
     if (!made) return null;
     const { event, bench } = made;
     const seq = document.state.seq + 1;
     const at = new Date().toISOString();
-    const linked = link({ case: document.id, seq, id, at, who: person, previous: document.hash, event });
+    const who = { id: person.id, name: person.name };
+    const linked = link({ case: document.id, seq, id, at, who, previous: document.hash, event });
     const state = applyEvent(document.state, event, { seq, at, who: person.name });
     const kept = await this.put(linked, state, bench?.change);
     if (!kept) return null;
-    this.tell({ owner: document.owner, case: document.id, seq });
+    this.tellAll(document, seq);
     return this.documents.advance(document, state, linked, bench && after(bench.before, bench.change));
   }
 
@@ -224,7 +300,7 @@ export class Cases {
   }
 
   /** @returns null when the bench has moved on meanwhile. */
-  private async make(document: CaseDocument, event: CaseEvent): Promise<Made | null> {
+  private async make(document: CaseDocument, event: CaseEvent | ExaminerEvent): Promise<Made | null> {
     const { state } = document;
     switch (event.kind) {
       case 'operation': {
@@ -262,6 +338,25 @@ export class Cases {
     return this.bench.run('branch', { ...opened, instead: bySeq }, OPERATION_SECONDS);
   }
 
+  /** What an examiner does with a report. */
+  async review(person: Person, id: string, { kind, ...payload }: Review): Promise<CaseChanges> {
+    const document = await this.read(person, id);
+    must(person, { do: 'examine-case', of: document });
+    const event = { kind, payload } as CaseEvent | ExaminerEvent;
+    const taken = await this.take(person, document, randomUUID(), judgedOrProblem(document.state, event));
+    if (!taken) throw new HttpProblem('stale', MOVED_ON, { seq: document.state.seq });
+    return this.changesFor(taken, document.state.seq, person);
+  }
+
+  /** The debrief of a case for its examiner, at any time, and what it is. */
+  async examined(person: Person, id: string): Promise<{ debrief: Debrief; identity: string }> {
+    const document = await this.read(person, id);
+    must(person, { do: 'examine-case', of: document });
+    const { sample } = (await store.findHead(this.db, id))!;
+    const debrief = await this.bench.run('debrief', { state: document.state, sample: sample! }, OPERATION_SECONDS);
+    return { debrief, identity: nameSample(sample!) };
+  }
+
   private async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {
     const { state } = await this.read(person, id);
     const head = await store.findHead(this.db, id);
@@ -293,7 +388,7 @@ function after(before: Snapshot, { rest, vessels }: SnapshotChange): Snapshot {
   return { rest, vessels: all };
 }
 
-function judgedOrProblem(state: CaseState, event: CaseEvent): CaseEvent {
+function judgedOrProblem<E extends CaseEvent | ExaminerEvent>(state: CaseState, event: E): E {
   try {
     return judge(state, event);
   } catch (error) {

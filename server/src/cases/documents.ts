@@ -12,6 +12,9 @@ export interface CaseDocument {
   readonly createdAt: Date;
   readonly hash: string;
   readonly takenIn: TakenIn | null;
+  /** Of the work that was set, if it is that, and whose. */
+  readonly set: string | null;
+  readonly instructor: string | null;
   readonly state: CaseState;
 }
 
@@ -32,7 +35,8 @@ function fold(
     hash = own;
   }
   if (!state) throw new Error(`case ${head.id} has no events`);
-  return { id: head.id, owner: head.owner, createdAt: head.created_at, hash, takenIn: head.taken_in, state };
+  const { id, owner, created_at: createdAt, taken_in: takenIn, work_set: set, instructor } = head;
+  return { id, owner, createdAt, hash, takenIn, set, instructor, state };
 }
 
 export class CaseDocuments {

@@ -11,9 +11,6 @@ import { jars } from './store';
 
 export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: CaseReasoning): Router {
   const router = Router();
-  router.get('/me', (req, res) => {
-    res.json(actor(req));
-  });
   router.get('/jars', async (req, res) => {
     must(actor(req), { do: 'list-jars' });
     res.json(await jars(db));

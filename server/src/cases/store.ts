@@ -28,6 +28,7 @@ export interface ListedCase {
   readonly digest: CaseDigest;
   readonly archived: boolean;
   readonly taken_in: TakenIn | null;
+  readonly work_set: string | null;
 }
 
 /** Where a case that was taken in came from. */
@@ -41,7 +42,7 @@ export interface TakenIn {
 }
 
 export async function casesOf(db: Queryable, owner: string): Promise<ListedCase[]> {
-  const sql = 'select id, created_at, digest, archived, taken_in from "case" where owner = $1 order by created_at desc';
+  const sql = 'select id, created_at, digest, archived, taken_in, work_set from "case" where owner = $1 order by created_at desc';
   return (await db.query<ListedCase>({ name: 'cases-of', text: sql, values: [owner] })).rows;
 }
 
@@ -62,10 +63,14 @@ export interface CaseHead {
   readonly seq: number;
   readonly hash: string;
   readonly taken_in: TakenIn | null;
+  /** Of the work that was set, if it is that. */
+  readonly work_set: string | null;
+  readonly instructor: string | null;
 }
 
 export async function findHead(db: Queryable, id: string): Promise<CaseHead | null> {
-  const sql = 'select id, owner, created_at, sample, seq, hash, taken_in from "case" where id = $1';
+  const sql = `select c.id, c.owner, c.created_at, c.sample, c.seq, c.hash, c.taken_in, c.work_set, k.instructor
+    from "case" c left join work_set s on s.id = c.work_set left join class k on k.id = s.class_id where c.id = $1`;
   return (await db.query<CaseHead>({ name: 'case-head', text: sql, values: [id] })).rows[0] ?? null;
 }
 
@@ -100,13 +105,14 @@ export interface NewCaseRow {
   /** The bench without its vessels, of which there are none yet. */
   readonly bench: string;
   readonly createdAt: Date;
+  readonly set?: string | null;
 }
 
 export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> {
   await db.query(
     `with made as (
-       insert into "case" (id, owner, sample, salt, seq, hash, digest, bench, created_at)
-       values ($1, $2, $3, $4, 1, $5, $6, $7, $8) returning id
+       insert into "case" (id, owner, sample, salt, seq, hash, digest, bench, created_at, work_set)
+       values ($1, $2, $3, $4, 1, $5, $6, $7, $8, $11) returning id
      )
      insert into case_event (case_id, seq, id, body, hash) select id, 1, $9, $10, $5 from made`,
     [
@@ -120,6 +126,7 @@ export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> 
       row.createdAt,
       row.first.body.id,
       row.first.text,
+      row.set ?? null,
     ],
   );
 }

@@ -13,7 +13,7 @@ import { openPool, type Queryable, transaction } from '../db/pool';
 import { benchCrew } from '../workers/crews';
 import { JARS } from './jars';
 
-const PERSON: Person = { id: '5f0c7c1e-6a2d-4b8e-9d35-2f1f8f0a7c11', name: 'Ilse Varnholt' };
+const PERSON: Person = { id: '5f0c7c1e-6a2d-4b8e-9d35-2f1f8f0a7c11', name: 'Ilse Varnholt', role: 'keeper' };
 
 interface Inferred {
   readonly test: string;
@@ -129,7 +129,11 @@ async function worked(
 }
 
 async function write(db: Queryable, cases: Cases): Promise<void> {
-  await db.query('insert into person (id, name, local) values ($1, $2, true) on conflict do nothing', [PERSON.id, PERSON.name]);
+  await db.query('insert into person (id, name, role, local) values ($1, $2, $3, true) on conflict do nothing', [
+    PERSON.id,
+    PERSON.name,
+    PERSON.role,
+  ]);
   for (const jar of JARS)
     await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
       jar.id,

@@ -9,6 +9,7 @@ const STATUS = {
   'not-found': 404,
   stale: 409,
   forbidden: 403,
+  'signed-out': 401,
   'too-many': 429,
   busy: 503,
   away: 503,

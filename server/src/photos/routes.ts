@@ -19,8 +19,9 @@ export function photoRoutes(db: Db, cases: Cases): Router {
     '/cases/:id/photos',
     express.raw({ type: () => true, limit: MOST_BYTES }),
     async (req: Request<{ id: string }>, res) => {
-      const { id, owner } = await cases.read(actor(req), caseId(req.params.id));
-      must(actor(req), { do: 'append-event', owner });
+      const document = await cases.read(actor(req), caseId(req.params.id));
+      must(actor(req), { do: 'append-event', of: document });
+      const { id } = document;
       if (!Buffer.isBuffer(req.body) || !req.body.length)
         throw new HttpProblem('bad-input', 'The photo is empty; take it again.');
       if ((await countPhotos(db, id)) >= MOST_PHOTOS)

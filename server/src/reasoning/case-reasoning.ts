@@ -3,6 +3,7 @@ import type { RecordEntry } from '#core/reasoning/entries';
 import { leftOf } from '#core/record/case';
 import type { AdviceView, Effort, Person, ReasoningView } from '#contract';
 import type { CaseDocument } from '../cases/documents';
+import { findSet } from '../classes/store';
 import { ownCompounds } from '../compounds/store';
 import type { Db } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -31,7 +32,12 @@ export class CaseReasoning {
    * comes first, nothing until every entry has one.
    * @throws HttpProblem `stale` when the record has moved on meanwhile.
    */
-  async of(person: Person, { id, state }: CaseDocument, effort: Effort): Promise<ReasoningView> {
+  async of(person: Person, { id, owner, set, state }: CaseDocument, effort: Effort): Promise<ReasoningView> {
+    if (set !== null && person.id === owner && !(await findSet(this.db, set))!.terms.reasoning)
+      throw new HttpProblem(
+        'forbidden',
+        'In this work you reason yourself: Foxing’s own reasoning was not allowed when it was set.',
+      );
     const { rules, subject } = state;
     const entries = state.entries.filter((e) => !e.struck);
     const waiting = rules.ownFirst ? entries.filter((e) => !e.inference && !e.infers?.length).map((e) => e.number) : [];

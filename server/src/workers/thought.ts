@@ -2,13 +2,16 @@
 import { loadAtlas, loadCompounds } from '#atlas';
 import { type Equation } from '#core/reactions/equations';
 import { solidById } from '#core/matter/catalogue';
+import { FormulaError } from '#core/matter/formula';
+import { StructureError } from '#core/organic/smiles';
 import { rulesOfSchool } from '#core/reasoning/atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
 import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { Scheme } from '#core/scheme/model';
 import { testById } from '#core/scheme/tests';
-import type { CompoundView, EquationsView, GivenView } from '#contract';
+import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, Unknown } from '#contract';
+import { assess, drawSet } from '../classes/assess';
 import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
 import { preparationPdf, type PreparationPaper } from '../preparation/pdf';
@@ -73,6 +76,22 @@ export const tasks = {
       equations: equationsIn(space, test, suspect).map((e) => ({ left: side(e.left), right: side(e.right) })),
     }));
     return { value: found.filter((f) => f.equations.length > 0) };
+  },
+  /** Unknowns of about equal difficulty that the allowed tests tell apart. */
+  drawSet: async (asked: DrawingOfSet): Promise<Done<DrawnSet>> => ({ value: await drawSet(asked, Math.random) }),
+  assess: async ({
+    unknowns,
+    tests: allowed,
+  }: {
+    unknowns: readonly Unknown[];
+    tests: readonly string[] | null;
+  }): Promise<Done<DrawnSet>> => {
+    try {
+      return { value: await assess(unknowns, allowed) };
+    } catch (error) {
+      if (error instanceof FormulaError || error instanceof StructureError) return { refused: error.message };
+      throw error;
+    }
   },
   /** The report as a PDF. */
   pdf: async (asked: Printing): Promise<Done<Uint8Array>> => ({ value: await pdfOf(asked) }),

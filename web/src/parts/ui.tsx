@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react';
 
 type Look = 'solid' | 'outline' | 'quiet';
 
@@ -10,7 +10,11 @@ const LOOKS: Readonly<Record<Look, string>> = {
 };
 
 /** Every pressable thing at the bench is at least 44 px high. */
-export function Button({ look = 'outline', className, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = 'outline',
+  className,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; ref?: Ref<HTMLButtonElement> }) {
   return (
     <button
       type="button"

@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
       { path: 'cases', element: <Cases /> },
       { path: 'house-rules', lazy: () => place(import('../places/rules/HouseRules'), 'HouseRules') },
       { path: 'preparation', lazy: () => place(import('../places/preparation/Preparation'), 'Preparation') },
+      { path: 'practice', lazy: () => place(import('../places/practice/Practice'), 'Practice') },
       { path: 'compounds', lazy: () => place(import('../places/compounds/Compounds'), 'Compounds') },
       { path: 'handbook', lazy: () => place(import('../places/handbook/Handbook'), 'Handbook') },
       { path: 'handbook/tests/:test', lazy: () => place(import('../places/handbook/TestPage'), 'TestPage') },

@@ -2,6 +2,7 @@
 import * as z from 'zod';
 import { type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import type { FiledEvent } from '#core/exchange/case-file';
+import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
 import type { CaseReport } from '#core/report/report';
 import {
@@ -17,6 +18,7 @@ import {
   equationsSchema,
   givenSchema,
   archivingSchema,
+  type BranchRequest,
   importedSchema,
   listedCaseSchema,
   type importSchema,
@@ -96,6 +98,8 @@ export function createApi(base = '') {
     sendPhoto: (id: string, photo: Blob): Promise<KeptPhoto> => call(keptPhotoSchema, `/cases/${id}/photos`, { body: photo }),
     report: (id: string) => call(z.custom<CaseReport>(), `/cases/${id}/report`),
     debrief: (id: string) => call(z.custom<Debrief>(), `/cases/${id}/debrief`),
+    branch: (id: string, instead: BranchRequest['instead']) =>
+      call(z.custom<BranchStep[]>(), `/cases/${id}/branch`, { body: { instead } }),
     search: (text: string, signal: AbortSignal) =>
       call(z.array(foundSchema), `/search?q=${encodeURIComponent(text)}`, { signal }),
     takeIn: (file: Blob): Promise<CaseChanges> => call(caseChangesSchema, '/cases/import', { body: file }),

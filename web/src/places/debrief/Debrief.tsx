@@ -8,6 +8,7 @@ import { Blank, Button, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
 import { useCaseId } from '../../state/case';
 import { testTitle } from '../suspects/titles';
+import { WhatIf } from './WhatIf';
 
 const CLAIMS: Readonly<Record<JudgedClaim['verdict'], string>> = {
   right: 'is there, and the entries bear it out',
@@ -91,6 +92,7 @@ export function Debrief() {
         <h2 className="label mb-1 font-sans">What went otherwise than it should</h2>
         <Faults faults={data.faults} />
       </section>
+      {data.operations.length > 0 && <WhatIf id={id} points={data.operations} faults={data.faults} />}
       <section aria-label="Reading" className="mt-6 overflow-x-auto">
         <h2 className="label font-sans">What was read</h2>
         <table className="mt-1 w-full min-w-[34rem] text-sm">

@@ -1,0 +1,141 @@
+/** Graded samples: rungs of rising difficulty, each with one trouble more, and what an answer to one is worth. */
+import { openBench, perform } from '../bench/bench';
+import { BenchError } from '../bench/error';
+import type { SampleSpec } from '../bench/sample';
+import { TESTED_ELEMENTS } from '../organic/data/features';
+import { LIBRARY } from '../organic/library';
+import { holdingsOf } from '../organic/structure';
+import { observe } from '../senses/perceive';
+import { fusionRemarks } from '../senses/cautions';
+import { type Difficulty, hardness } from '../reasoning/difficulty';
+import { SINGLES } from '../reasoning/hypotheses';
+import { stepsOf, testById } from '../scheme/tests';
+import { DEFAULT_RULES } from '../scheme/rules';
+import { AMPHOTERIC_METALS, COLOURED_IONS, INTERFERING_ANIONS, OF_ONE_GROUP, RUNGS, type RungId } from './data/troubles';
+import { truthOf } from './debrief';
+
+export interface Graded {
+  readonly name: string;
+  readonly sample: SampleSpec;
+  /** What is to be found: ions, or elements. */
+  readonly truth: readonly string[];
+  readonly difficulty: Difficulty;
+}
+
+export interface Rung {
+  readonly id: RungId;
+  readonly name: string;
+  readonly samples: readonly Graded[];
+}
+
+/** Difficulties by name, as they were computed with the atlases. */
+export type Difficulties = Readonly<Record<string, Difficulty>>;
+
+const ON_A_RUNG = 12;
+const GRAMS = 3;
+
+type Unordered = Omit<Graded, 'difficulty'>;
+
+const troublesOf = (ions: readonly string[]): RungId[] => [
+  ...(ions.some((i) => COLOURED_IONS.includes(i)) ? (['coloured'] as const) : []),
+  ...(ions.some((i) => AMPHOTERIC_METALS.includes(i)) ? (['amphoteric'] as const) : []),
+  ...(ions.some((i) => INTERFERING_ANIONS.includes(i)) ? (['interfering'] as const) : []),
+];
+
+const salts = (troubles: readonly RungId[]): Unordered[] =>
+  SINGLES.filter((f) => String(troublesOf(f.ions)) === String(troubles)).map((f) => ({
+    name: f.name,
+    sample: f.sample,
+    truth: f.ions,
+  }));
+
+export const mixtureName = (formulas: readonly string[]): string => formulas.join(' + ');
+
+const mixtures = (): Unordered[] =>
+  OF_ONE_GROUP.map((formulas) => {
+    const sample = { salts: formulas.map((formula) => ({ formula, grams: GRAMS / 2 })) };
+    return { name: mixtureName(formulas), sample, truth: truthOf(sample) };
+  });
+
+const HALOGENS: readonly string[] = ['F', 'Cl', 'Br', 'I'];
+const elementsOf = (smiles: string): string[] =>
+  holdingsOf(smiles).filter((h) => (TESTED_ELEMENTS as readonly string[]).includes(h));
+
+const STANDARD_FUSION = stepsOf(testById.get('sodium-fusion')!, DEFAULT_RULES).find((s) => s.op.op === 'fuse')!.op;
+
+/** Is it gone before it is fused when it is made red-hot at once? */
+function fusesBadly(smiles: string): boolean {
+  if (STANDARD_FUSION.op !== 'fuse') return false;
+  const op = { ...STANDARD_FUSION, gentle_minutes: 0 };
+  try {
+    const { happened } = perform(openBench({ smiles, grams: GRAMS }), op);
+    const made = happened.find((h) => h.what === 'extract');
+    return made !== undefined && !made.good && fusionRemarks(op, observe(happened)).length > 0;
+  } catch (error) {
+    if (error instanceof BenchError) return false;
+    throw error;
+  }
+}
+
+const compounds = (fits: (elements: readonly string[], smiles: string) => boolean): Unordered[] =>
+  LIBRARY.flatMap(({ smiles, name }) => {
+    const truth = elementsOf(smiles);
+    return truth.length && fits(truth, smiles) ? [{ name, sample: { smiles, grams: GRAMS }, truth }] : [];
+  });
+
+const isHalogen = (e: string) => HALOGENS.includes(e);
+
+const POOLS: Readonly<Record<RungId, () => Unordered[]>> = {
+  plain: () => salts([]),
+  coloured: () => salts(['coloured']),
+  amphoteric: () => salts(['amphoteric']),
+  interfering: () => salts(['interfering']),
+  group: mixtures,
+  'one-element': () => compounds((e) => e.length === 1),
+  'two-elements': () => compounds((e) => e.length === 2 && e.some(isHalogen)),
+  'sulfur-nitrogen': () => compounds((e) => e.includes('S') && e.includes('N')),
+  'poor-fusion': () => compounds((e, smiles) => e.length > 0 && fusesBadly(smiles)),
+};
+
+const LADDERS: readonly (readonly RungId[])[] = [
+  ['plain', 'coloured', 'amphoteric', 'interfering', 'group'],
+  ['one-element', 'two-elements', 'sulfur-nitrogen', 'poor-fusion'],
+];
+
+const middle = (list: readonly Graded[]): number => (list.length ? hardness(list[Math.floor(list.length / 2)]!.difficulty) : 0);
+
+/** Salts, then compounds: on every rung what is no easier than the middle of the rung before, the easiest first. */
+export function ladder(table: Difficulties): Rung[] {
+  return LADDERS.flatMap((ids) => {
+    let least = 0;
+    return ids.map((id): Rung => {
+      const known = POOLS[id]()
+        .flatMap((s) => (table[s.name] ? [{ ...s, difficulty: table[s.name]! }] : []))
+        // One that a careful student often misses teaches nothing yet.
+        .filter((s) => s.difficulty.right > 0.5)
+        .sort((a, b) => hardness(a.difficulty) - hardness(b.difficulty));
+      const fits = known.filter((s) => hardness(s.difficulty) >= least);
+      const samples = (fits.length ? fits : known.slice(-ON_A_RUNG)).slice(0, ON_A_RUNG);
+      least = middle(samples);
+      return { id, name: RUNGS[id], samples };
+    });
+  });
+}
+
+export interface Judged {
+  readonly right: readonly string[];
+  readonly wrong: readonly string[];
+  readonly missed: readonly string[];
+  readonly passed: boolean;
+}
+
+/** @param claimed ions or elements. */
+export function judgeAnswer(truth: readonly string[], claimed: readonly string[]): Judged {
+  const right = claimed.filter((c) => truth.includes(c));
+  const wrong = claimed.filter((c) => !truth.includes(c));
+  const missed = truth.filter((t) => !claimed.includes(t));
+  return { right, wrong, missed, passed: !wrong.length && !missed.length };
+}
+
+/** Samples that have to be found on a rung before it counts as mastered. */
+export const TO_MASTER = 3;

@@ -1,0 +1,168 @@
+/** Unknowns weighed before they are set: how hard each is, which two cannot be told apart, and sets drawn so that all can. */
+import difficulties from '#difficulty' with { type: 'json' };
+import { loadAtlas, loadCompounds } from '#atlas';
+import type { SampleSpec } from '#core/bench/sample';
+import { parseSalt } from '#core/matter/salts';
+import { LIBRARY } from '#core/organic/library';
+import type { Difficulties } from '#core/practice/graded';
+import { rulesOfSchool } from '#core/reasoning/atlas';
+import { compoundLeaf } from '#core/reasoning/compound-atlas';
+import { CompoundSpace } from '#core/reasoning/compounds';
+import { type Difficulty, difficultyOf, hardness, partedBy } from '#core/reasoning/difficulty';
+import { FORMS } from '#core/reasoning/hypotheses';
+import { weightOf } from '#core/reasoning/priors';
+import { SaltSpace, type Space } from '#core/reasoning/space';
+import { SCHOOLS } from '#core/scheme/model';
+import { testsOf } from '#core/scheme/tests';
+import type { DrawingOfSet, DrawnSet, DrawnUnknown, Unknown, Untold } from '#contract';
+
+const TABLE = difficulties as unknown as Difficulties;
+const SCHOOL = SCHOOLS[0];
+/** Decibans from which two are told apart: twenty to one. */
+const TOLD = 13;
+const COMPOUND_GRAMS = 3;
+
+let saltsAlone: Promise<SaltSpace> | null = null;
+let saltsMixed: Promise<SaltSpace> | null = null;
+const space = async (limit: 1 | 2) => new SaltSpace(await loadAtlas(), rulesOfSchool(SCHOOL), { cations: limit, anions: limit });
+const alone = () => (saltsAlone ??= space(1));
+const mixed = () => (saltsMixed ??= space(2));
+
+interface Placed {
+  readonly space: Space;
+  readonly member: number;
+  readonly name: string;
+}
+
+const formulasIn = (sample: Unknown): string[] => ('salts' in sample ? sample.salts.map((s) => s.formula) : []);
+const formulasOf = (spec: SampleSpec): string[] => ('salts' in spec ? spec.salts.map((s) => s.formula) : []);
+const sameList = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
+
+/** What an unknown is among all that are known; of another recipe of the same ions, that; null when nothing known is like it. */
+async function placed(unknown: Unknown): Promise<Placed | null> {
+  if ('smiles' in unknown) {
+    const listed = LIBRARY.findIndex((c) => c.smiles === unknown.smiles);
+    const of = { smiles: unknown.smiles, name: unknown.smiles };
+    const own = listed < 0 ? [{ of, leaf: compoundLeaf(of) }] : [];
+    const compounds = new CompoundSpace(await loadCompounds(), own);
+    const member = listed < 0 ? LIBRARY.length : listed;
+    return { space: compounds, member, name: listed < 0 ? unknown.smiles : LIBRARY[listed]!.name };
+  }
+  const formulas = formulasIn(unknown);
+  const single = await alone();
+  const exact = single.members.findIndex(({ salts }) => sameList(formulasOf(FORMS[salts[0]!]!.sample), formulas));
+  if (exact >= 0) return { space: single, member: exact, name: single.called(exact) };
+  const ions = [...new Set(formulas.flatMap((f) => Object.keys(parseSalt(f).ions)))];
+  for (const among of [single, await mixed()]) {
+    const member = among.members.findIndex((m) => sameList(m.holds, ions));
+    if (member >= 0) return { space: among, member, name: formulas.join(' + ') };
+  }
+  return null;
+}
+
+/** Decibans by which the allowed tests tell two apart, all in all. */
+function told(a: Placed, b: Placed, tests: readonly string[]): number {
+  if (a.space !== b.space && a.space.scheme !== b.space.scheme) return Infinity;
+  let sum = 0;
+  for (const test of tests) {
+    sum += a.space === b.space ? partedBy(a.space, a.member, b.member, test) : 0;
+    if (sum >= TOLD) break;
+  }
+  // Single salts and mixtures stand in different spaces: the look of their ions decides.
+  return a.space === b.space ? sum : sameList(a.space.members[a.member]!.holds, b.space.members[b.member]!.holds) ? 0 : TOLD;
+}
+
+const allOf = (p: Placed) => testsOf(p.space.scheme).map((t) => t.id);
+
+/** The test, of those not allowed, that best tells two apart. */
+function tellingTest(a: Placed, b: Placed, allowed: readonly string[]): string | null {
+  if (a.space !== b.space) return null;
+  const best = allOf(a)
+    .filter((t) => !allowed.includes(t))
+    .map((t) => [t, partedBy(a.space, a.member, b.member, t)] as const)
+    .sort((x, y) => y[1] - x[1])[0];
+  return best && best[1] >= TOLD / 2 ? best[0] : null;
+}
+
+function untoldIn(all: readonly (Placed | null)[], allowed: readonly string[] | null): Untold[] {
+  const out: Untold[] = [];
+  for (const [b, second] of all.entries())
+    for (const [a, first] of all.slice(0, b).entries()) {
+      if (!first || !second || (first.space === second.space && first.member === second.member)) continue;
+      const tests = allowed ?? allOf(first);
+      if (told(first, second, tests) < TOLD) out.push({ a, b, by: tellingTest(first, second, tests) });
+    }
+  return out;
+}
+
+const UNKNOWN: Difficulty = { tests: 0, minutes: 0, right: 0, confused: [] };
+
+const difficultyIn = ({ space: of, member, name }: Placed, allowed: readonly string[] | null): Difficulty =>
+  (allowed === null ? TABLE[name] : undefined) ?? difficultyOf(of, member, allowed && new Set(allowed));
+
+/** How hard each of the unknowns is, and which two of them the allowed tests do not tell apart. */
+export async function assess(unknowns: readonly Unknown[], tests: readonly string[] | null): Promise<DrawnSet> {
+  const all: (Placed | null)[] = [];
+  for (const u of unknowns) all.push(await placed(u));
+  const drawn = unknowns.map((unknown, i): DrawnUnknown => {
+    const at = all[i];
+    const difficulty = at ? difficultyIn(at, tests) : UNKNOWN;
+    const name = at?.name ?? formulasIn(unknown).join(' + ');
+    return { name, unknown, difficulty: { ...difficulty, confused: difficulty.confused.map(([n, p]) => [n, p]) } };
+  });
+  return { unknowns: drawn, untold: untoldIn(all, tests) };
+}
+
+/** Salts that are met so seldom that nobody sets them. */
+const COMMONEST_SHARE = 0.6;
+/** Candidates that are looked at for each that is wanted, and beyond. */
+const MORE = 12;
+
+async function candidates(matter: DrawingOfSet['matter']): Promise<{ placed: Placed; unknown: Unknown }[]> {
+  if (matter === 'compound') {
+    const compounds = new CompoundSpace(await loadCompounds());
+    return LIBRARY.map(({ smiles, name }, member) => ({
+      placed: { space: compounds, member, name },
+      unknown: { smiles, grams: COMPOUND_GRAMS },
+    }));
+  }
+  const salts = await alone();
+  const all = salts.members.flatMap(({ salts: [form] }, member) => {
+    const { sample, ions } = FORMS[form!]!;
+    return 'salts' in sample && ions.length === 2
+      ? [
+          {
+            placed: { space: salts, member, name: salts.called(member) },
+            unknown: { salts: [...sample.salts] },
+            weight: weightOf(FORMS[form!]!),
+          },
+        ]
+      : [];
+  });
+  return all.sort((a, b) => b.weight - a.weight).slice(0, Math.round(all.length * COMMONEST_SHARE));
+}
+
+/** Unknowns of about equal difficulty that the allowed tests tell apart. @param random numbers in 0…1. */
+export async function drawSet({ matter, count, tests, minutes }: DrawingOfSet, random: () => number): Promise<DrawnSet> {
+  const all = (await candidates(matter)).filter((c) => (TABLE[c.placed.name]?.right ?? 0) > 0.5);
+  const hard = (c: (typeof all)[number]) => hardness(TABLE[c.placed.name]!);
+  const sorted = [...all].sort((a, b) => hard(a) - hard(b));
+  const wanted = minutes ?? hard(sorted[Math.floor((0.2 + 0.6 * random()) * sorted.length)]!);
+  const near = sorted
+    .map((c) => ({ c, off: Math.abs(hard(c) - wanted) * (0.75 + 0.5 * random()) }))
+    .sort((a, b) => a.off - b.off)
+    .slice(0, count + MORE)
+    .map(({ c }) => c);
+  const taken: typeof near = [];
+  for (const c of near) {
+    if (taken.length === count) break;
+    const allowed = tests ?? allOf(c.placed);
+    if (taken.every((t) => told(t.placed, c.placed, allowed) >= TOLD)) taken.push(c);
+  }
+  // Where the allowed tests tell too few apart, the rest are given all the same, and named.
+  for (const c of near) if (taken.length < count && !taken.includes(c)) taken.push(c);
+  return assess(
+    taken.map((c) => c.unknown),
+    tests,
+  );
+}

@@ -1,0 +1,155 @@
+/** Classes over HTTP: for who runs them, and for who is in them. */
+import { type Request, Router } from 'express';
+import Papa from 'papaparse';
+import {
+  classChangeSchema,
+  type ClassSummary,
+  type ClassView,
+  drawingOfSetSchema,
+  newClassSchema,
+  newSetSchema,
+  passphraseSchema,
+  type Person,
+  reviewSchema,
+  setChangeSchema,
+  unknownSchema,
+} from '#contract';
+import * as z from 'zod';
+import { actor, must } from '../access/access';
+import type { Cases } from '../cases/cases';
+import type { Db } from '../db/pool';
+import { caseId } from '../http/ids';
+import { check, HttpProblem } from '../http/problem';
+import { hashed } from '../people/passphrase';
+import { closeAllSessions, failed, failures, setPassphrase } from '../people/store';
+import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
+import * as store from './store';
+import { ClassWork, setView } from './work';
+
+type WithId = Request<{ id: string }>;
+const DRAWING_SECONDS = 60;
+const MINUTE_MS = 60000;
+const MOST_FAILURES = 8;
+const assessing = z.strictObject({
+  unknowns: z.array(unknownSchema).min(1).max(40),
+  tests: z.array(z.string()).nullable().default(null),
+});
+const joining = z.strictObject({ code: z.string().trim().toUpperCase().max(20) });
+
+const summary = (person: Person, c: store.ClassRow): ClassSummary => ({
+  id: c.id,
+  name: c.name,
+  gone: c.gone,
+  mine: c.instructor === person.id,
+  instructor: c.instructor_name,
+  members: c.members,
+});
+
+export function classRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>): Router {
+  const router = Router();
+  const work = new ClassWork(db, cases);
+  router.get('/classes', async (req, res) => {
+    const person = actor(req);
+    must(person, { do: 'see-classes' });
+    res.json((await store.classesOf(db, person.id)).map((c) => summary(person, c)));
+  });
+  router.post('/classes', async (req, res) => {
+    const person = actor(req);
+    must(person, { do: 'teach' });
+    const { name } = check(newClassSchema, req.body);
+    const id = await store.insertClass(db, name, person.id);
+    res.status(201).json(summary(person, (await store.findClass(db, id))!));
+  });
+  router.post('/classes/join', async (req, res) => {
+    const person = actor(req);
+    must(person, { do: 'see-classes' });
+    const { code } = check(joining, req.body);
+    const whom = `code ${person.id}`;
+    if ((await failures(db, whom)) >= MOST_FAILURES)
+      throw new HttpProblem('too-many', 'Too many codes that were none; wait a quarter of an hour.');
+    if (!(await store.joinClass(db, code, person.id))) {
+      await failed(db, whom);
+      throw new HttpProblem('bad-input', 'code: no class has this code, or you are in it already');
+    }
+    res.json({ joined: true });
+  });
+  router.get('/classes/:id', async (req: WithId, res) => {
+    const person = actor(req);
+    const found = await store.findClass(db, caseId(req.params.id));
+    const member = !!found && !found.gone && (await store.isMember(db, found.id, person.id));
+    must(person, { do: 'read-class', instructor: found?.instructor ?? '', member });
+    const mine = found!.instructor === person.id;
+    const sets = (await store.setsOf(db, found!.id)).filter((s) => mine || !s.gone);
+    const standings = await store.standings(
+      db,
+      sets.map((s) => s.id),
+      mine ? null : person.id,
+    );
+    const view: ClassView = {
+      ...summary(person, found!),
+      code: mine ? found!.code : null,
+      people: mine ? await store.membersOf(db, found!.id) : [],
+      sets: sets.map((s) => setView(s, standings.get(s.id))),
+    };
+    res.json(view);
+  });
+  router.put('/classes/:id', async (req: WithId, res) => {
+    const { id } = await work.mine(actor(req), caseId(req.params.id));
+    await store.changeClass(db, id, check(classChangeSchema, req.body));
+    res.json(summary(actor(req), (await store.findClass(db, id))!));
+  });
+  router.put('/classes/:id/people/:person/passphrase', async (req: Request<{ id: string; person: string }>, res) => {
+    const { id } = await work.mine(actor(req), caseId(req.params.id));
+    const student = (await store.membersOf(db, id)).find((p) => p.id === req.params.person && p.role === 'student');
+    if (!student) throw new HttpProblem('not-found', 'There is no such student in this class.');
+    const { passphrase } = check(passphraseSchema, req.body);
+    await setPassphrase(db, student.id, await hashed(passphrase));
+    await closeAllSessions(db, student.id);
+    res.json({ changed: true });
+  });
+  router.post('/draws', async (req, res) => {
+    must(actor(req), { do: 'teach' });
+    res.json(await thought.run('drawSet', check(drawingOfSetSchema, req.body), DRAWING_SECONDS));
+  });
+  router.post('/assessments', async (req, res) => {
+    must(actor(req), { do: 'teach' });
+    res.json(await thought.run('assess', check(assessing, req.body), DRAWING_SECONDS));
+  });
+  router.post('/classes/:id/sets', async (req: WithId, res) => {
+    res.status(201).json(await work.set(actor(req), caseId(req.params.id), check(newSetSchema, req.body)));
+  });
+  router.put('/sets/:id', async (req: WithId, res) => {
+    const { id } = await work.mySet(actor(req), caseId(req.params.id));
+    const { minutes, gone } = check(setChangeSchema, req.body);
+    if (minutes !== undefined) await store.closeAt(db, id, minutes === null ? null : new Date(Date.now() + minutes * MINUTE_MS));
+    if (gone !== undefined) await store.putSetAway(db, id, gone);
+    res.json(setView((await store.findSet(db, id))!));
+  });
+  router.get('/sets/:id/benches', async (req: WithId, res) => {
+    res.json(await work.benches(actor(req), caseId(req.params.id)));
+  });
+  router.get('/sets/:id/results', async (req: WithId, res) => {
+    res.json(await work.results(actor(req), caseId(req.params.id)));
+  });
+  router.get('/sets/:id/results.csv', async (req: WithId, res) => {
+    const { rows } = await work.results(actor(req), caseId(req.params.id));
+    const flat = rows.map(({ case: _, ...r }) => ({
+      ...r,
+      right: r.right.join(' '),
+      wrong: r.wrong.join(' '),
+      missed: r.missed.join(' '),
+    }));
+    res.setHeader('content-type', 'text/csv; charset=utf-8');
+    res.setHeader('content-disposition', 'attachment; filename="results.csv"');
+    // What begins like a formula of a spreadsheet is kept from being one.
+    res.send(Papa.unparse(flat, { escapeFormulae: true }));
+  });
+  router.get('/cases/:id/marks', async (req: WithId, res) => {
+    res.json(await work.proposed(actor(req), caseId(req.params.id)));
+  });
+  router.post('/cases/:id/review', async (req: WithId, res) => {
+    res.json(await cases.review(actor(req), caseId(req.params.id), check(reviewSchema, req.body)));
+  });
+  return router;
+}

@@ -1,0 +1,156 @@
+/** Work that is set in a class: sealed cases for everybody in it, seen live, marked, and what came of them. */
+import { nameSample } from '#core/record/recording';
+import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf } from '#core/practice/marking';
+import { truthOf } from '#core/practice/debrief';
+import { reportOf } from '#core/record/case';
+import { isCation } from '#core/reasoning/hypotheses';
+import { isElement } from '#core/reasoning/compounds';
+import { testById } from '#core/scheme/tests';
+import { sayAll } from '#core/senses/sentences';
+import type { BenchCard, NewSet, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
+import { must } from '../access/access';
+import type { Cases } from '../cases/cases';
+import type { Db } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import * as store from './store';
+
+const MINUTE_MS = 60000;
+const closing = (minutes: number | null): Date | null => (minutes === null ? null : new Date(Date.now() + minutes * MINUTE_MS));
+
+/** Minutes without anything, from which somebody is stuck. */
+const STUCK_MINUTES = 10;
+/** Share of the sample below which it is about to run out. */
+const RUNNING_OUT = 0.1;
+/** Minutes for which a hazard is worth a look. */
+const HAZARD_MINUTES = 3;
+
+const kindOf = (id: string) => (isElement(id) ? 'element' : /[+-]$/.test(id) ? (isCation(id) ? 'cation' : 'anion') : 'group');
+const titleOf = (test: string) => testById.get(test)?.title ?? 'Free work';
+const NO_SET = 'There is no such work; go back to your classes.';
+
+export const setView = (s: store.SetRow, cases: Readonly<Record<string, number>> = {}): SetView => ({
+  id: s.id,
+  title: s.title,
+  terms: s.terms,
+  closesAt: s.closes_at?.toISOString() ?? null,
+  createdAt: s.created_at.toISOString(),
+  gone: s.gone,
+  cases,
+});
+
+export class ClassWork {
+  constructor(
+    private readonly db: Db,
+    private readonly cases: Cases,
+  ) {}
+
+  /** @throws HttpProblem when there is none that this instructor runs. */
+  async mine(person: Person, id: string): Promise<store.ClassRow> {
+    const found = await store.findClass(this.db, id);
+    must(person, { do: 'run-class', instructor: found?.instructor ?? '' });
+    return found!;
+  }
+
+  async mySet(person: Person, id: string): Promise<store.SetRow> {
+    const found = await store.findSet(this.db, id);
+    if (found?.instructor !== person.id) throw new HttpProblem('not-found', NO_SET);
+    return found;
+  }
+
+  /** Sets work: every member gets a case of their own, the unknowns dealt out in turn. */
+  async set(person: Person, classId: string, asked: NewSet): Promise<SetView> {
+    await this.mine(person, classId);
+    const members = (await store.membersOf(this.db, classId)).filter((m) => m.id !== person.id);
+    if (!members.length)
+      throw new HttpProblem(
+        'bad-input',
+        'Nobody is in this class yet: give them the code of the class, and set work when they have joined.',
+      );
+    const { title, terms, minutes, unknowns } = asked;
+    const id = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes) });
+    for (const [i, member] of members.entries())
+      await this.deal(person, id, member, `${title}, ${i + 1}`, unknowns[i % unknowns.length]!);
+    return setView((await store.findSet(this.db, id))!, { open: members.length });
+  }
+
+  /** The label says a number and what anyone sees. */
+  private deal(instructor: Person, set: string, student: Person, label: string, unknown: Unknown) {
+    const sample = 'salts' in unknown ? { salts: unknown.salts } : unknown;
+    return this.cases.setFor(student, { name: label.slice(0, 60), sample, set, instructor });
+  }
+
+  /** The benches of a set, as they are now. */
+  async benches(person: Person, set: string): Promise<BenchCard[]> {
+    await this.mySet(person, set);
+    const rows = await store.casesIn(this.db, set);
+    return Promise.all(
+      rows.map(async ({ id, student, sample }): Promise<BenchCard> => {
+        const document = await this.cases.read(person, id);
+        const { state } = document;
+        const last = state.operations.at(-1);
+        const idle = Math.max(0, (Date.now() - new Date(state.at).getTime()) / MINUTE_MS);
+        const summary = this.cases.summary(document);
+        const working = ['open', 'returned'].includes(state.status);
+        const recent = last && Date.now() - new Date(last.at).getTime() < HAZARD_MINUTES * MINUTE_MS;
+        return {
+          case: id,
+          student,
+          summary,
+          identity: nameSample(sample),
+          doing: last?.test === undefined ? null : titleOf(last.test),
+          idle: Math.round(idle),
+          trouble: [
+            ...(working && state.seq > 1 && idle >= STUCK_MINUTES ? (['stuck'] as const) : []),
+            ...(working && summary.left < RUNNING_OUT * summary.of ? (['out-of-sample'] as const) : []),
+            ...(recent && last.result?.warnings.length ? (['hazard'] as const) : []),
+          ],
+        };
+      }),
+    );
+  }
+
+  /** Marks for the report of a case, line by line; the instructor changes them. */
+  async proposed(person: Person, id: string): Promise<ProposedMarks> {
+    const { debrief, identity } = await this.cases.examined(person, id);
+    const lines = proposedMarks(debrief, titleOf);
+    return { identity, lines, ...sumOf(lines) };
+  }
+
+  async results(person: Person, set: string): Promise<Results> {
+    await this.mySet(person, set);
+    const rows = await store.casesIn(this.db, set);
+    const read = await Promise.all(
+      rows.map(async (row) => {
+        const { state } = await this.cases.read(person, row.id);
+        const identity = nameSample(row.sample);
+        const whole = truthOf(row.sample);
+        const compound = state.subject.matter === 'compound';
+        const truth = compound ? whole.filter((t) => isElement(t)) : whole;
+        const claimed = (reportOf(state)?.found ?? []).map((f) => f.ion).filter((f) => !compound || isElement(f));
+        const words = state.entries
+          .filter((e) => !e.struck)
+          .map((e) => [e.note, e.inference].filter(Boolean).join(' ') || sayAll(e.observed));
+        return { row, state, reported: { student: row.student, identity, truth, claimed, words } satisfies Reported };
+      }),
+    );
+    const reports = read.filter(({ state }) => reportOf(state)).map((r) => r.reported);
+    return {
+      rows: read.map(({ row, state, reported: { identity, truth, claimed } }) => ({
+        case: row.id,
+        student: row.student,
+        identity,
+        status: state.status,
+        right: claimed.filter((c) => truth.includes(c)),
+        wrong: claimed.filter((c) => !truth.includes(c)),
+        missed: reportOf(state) ? truth.filter((t) => !claimed.includes(t)) : [],
+        entries: state.entries.length,
+        minutes: Math.round(state.minutes),
+        marks: state.marks?.marks ?? null,
+        of: state.marks?.of ?? null,
+      })),
+      confusions: confusionsIn(reports, kindOf),
+      items: itemsIn(reports),
+      alike: alikeIn(reports),
+    };
+  }
+}

@@ -1,0 +1,97 @@
+/** People, their sessions, and attempts to guess. */
+import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import type { Person, Role } from '#contract';
+import type { Queryable } from '../db/pool';
+
+const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
+
+/** Days after which a session that was not used ends, and after which any does. */
+const IDLE_DAYS = 14;
+const MOST_DAYS = 90;
+
+export async function accountsOn(db: Queryable): Promise<boolean> {
+  return ((await db.query('select 1 from accounts')).rowCount ?? 0) > 0;
+}
+
+export async function turnOn(db: Queryable): Promise<void> {
+  await db.query('insert into accounts default values on conflict do nothing');
+}
+
+export async function localPerson(db: Queryable): Promise<Person | null> {
+  return (await db.query<Person>('select id, name, role from person where local limit 1')).rows[0] ?? null;
+}
+
+export async function madeUpPeople(db: Queryable): Promise<Person[]> {
+  return (await db.query<Person>('select id, name, role from person where made_up order by role, name')).rows;
+}
+
+/** A fresh session. @returns the token that the browser is to hold. */
+export async function openSession(db: Queryable, person: string): Promise<string> {
+  const token = randomBytes(32).toString('base64url');
+  await db.query('insert into session (token, person) values ($1, $2)', [sha256(token), person]);
+  return token;
+}
+
+export async function personOf(db: Queryable, token: string): Promise<Person | null> {
+  const sql = `update session s set used_at = now() from person p
+    where s.token = $1 and p.id = s.person
+      and s.used_at > now() - interval '${IDLE_DAYS} days' and s.created_at > now() - interval '${MOST_DAYS} days'
+    returning p.id, p.name, p.role`;
+  return (await db.query<Person>({ name: 'session', text: sql, values: [sha256(token)] })).rows[0] ?? null;
+}
+
+export async function closeSession(db: Queryable, token: string): Promise<void> {
+  await db.query('delete from session where token = $1', [sha256(token)]);
+}
+
+export async function closeAllSessions(db: Queryable, person: string): Promise<void> {
+  await db.query('delete from session where person = $1', [person]);
+}
+
+export interface Login extends Person {
+  readonly passphrase: string | null;
+}
+
+export async function findLogin(db: Queryable, login: string): Promise<Login | null> {
+  return (await db.query<Login>('select id, name, role, passphrase from person where login = $1', [login])).rows[0] ?? null;
+}
+
+export interface NewPerson {
+  readonly name: string;
+  readonly role: Role;
+  readonly login: string;
+  /** Hashed. */
+  readonly passphrase: string;
+}
+
+export async function insertPerson(db: Queryable, { name, role, login, passphrase }: NewPerson): Promise<Person> {
+  const id = randomUUID();
+  await db.query('insert into person (id, name, role, login, passphrase) values ($1, $2, $3, $4, $5)', [
+    id,
+    name,
+    role,
+    login,
+    passphrase,
+  ]);
+  return { id, name, role };
+}
+
+export async function setAccount(db: Queryable, person: string, login: string, passphrase: string): Promise<void> {
+  await db.query('update person set login = $2, passphrase = $3 where id = $1', [person, login, passphrase]);
+}
+
+export async function setPassphrase(db: Queryable, person: string, passphrase: string): Promise<void> {
+  await db.query('update person set passphrase = $2 where id = $1', [person, passphrase]);
+}
+
+const WINDOW = "interval '15 minutes'";
+
+export async function failures(db: Queryable, whom: string): Promise<number> {
+  const sql = `select count(*)::int as count from failed_attempt where whom = $1 and at > now() - ${WINDOW}`;
+  return (await db.query<{ count: number }>(sql, [whom])).rows[0]!.count;
+}
+
+export async function failed(db: Queryable, ...whom: readonly string[]): Promise<void> {
+  await db.query('insert into failed_attempt (whom) select unnest($1::text[])', [whom]);
+  await db.query(`delete from failed_attempt where at < now() - ${WINDOW}`);
+}
