@@ -1,13 +1,24 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import { Tooltip } from 'radix-ui';
 import { router } from './shell/router';
+import { ApiError } from './state/api';
 import './styles.css';
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } } });
+/** Where people sign in, whoever is not signed in is taken to the door. */
+const queryCache = new QueryCache({
+  onError: (error) => {
+    if (error instanceof ApiError && error.code === 'signed-out' && location.pathname !== '/sign-in')
+      void router.navigate('/sign-in');
+  },
+});
+const queries = new QueryClient({
+  queryCache,
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } },
+});
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

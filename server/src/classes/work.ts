@@ -10,7 +10,7 @@ import { sayAll } from '#core/senses/sentences';
 import type { BenchCard, NewSet, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
-import type { Db } from '../db/pool';
+import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import * as store from './store';
 
@@ -40,7 +40,7 @@ export const setView = (s: store.SetRow, cases: Readonly<Record<string, number>>
 
 export class ClassWork {
   constructor(
-    private readonly db: Db,
+    private readonly db: Queryable,
     private readonly cases: Cases,
   ) {}
 

@@ -1,29 +1,15 @@
-/** Loads the demo: the local person, the jars, and three cases worked to different points. */
-import { randomUUID } from 'node:crypto';
+/** Loads the demo: the local person, the jars, cases worked to different points, and the made-up school. */
 import type { CaseEvent } from '#core/record/events';
-import { lastSeen } from '#core/record/view';
-import { layOut } from '#core/scheme/layout';
-import { DEFAULT_RULES } from '#core/scheme/rules';
-import { onVessels, stepsOf, testById } from '#core/scheme/tests';
-import type { Observation } from '#core/vocabulary/observation';
 import type { Person } from '#contract';
 import { chemistryVersion } from '#atlas';
 import { Cases } from '../cases/cases';
 import { openPool, type Queryable, transaction } from '../db/pool';
 import { benchCrew } from '../workers/crews';
 import { JARS } from './jars';
+import { writeSchool } from './school';
+import { type Inferred, Scribe } from './scribe';
 
 const PERSON: Person = { id: '5f0c7c1e-6a2d-4b8e-9d35-2f1f8f0a7c11', name: 'Ilse Varnholt', role: 'keeper' };
-
-interface Inferred {
-  readonly test: string;
-  readonly inference: string;
-  /** In the person's own words, beside those of the form. */
-  readonly note?: string;
-  readonly unsure?: true;
-  /** What the person took it for, where that is not what it showed; struck afterwards, with this reason. */
-  readonly mistaken?: { readonly for: readonly Observation[]; readonly struck: string };
-}
 
 const IN_PROGRESS: readonly Inferred[] = [
   { test: 'look', inference: 'A coloured metal: nickel, copper, iron or chromium.' },
@@ -66,56 +52,6 @@ const ORGANIC: readonly Inferred[] = [
   { test: 'silver-nitrate-ethanol', inference: 'On the ring, not on a chain.' },
 ];
 
-class Scribe {
-  private seq = 1;
-  private entries = 0;
-  private readonly vessels = new Set<string>();
-
-  constructor(
-    private readonly cases: Cases,
-    private readonly id: string,
-  ) {}
-
-  async write(event: CaseEvent): Promise<void> {
-    const changes = await this.cases.append(PERSON, this.id, { id: randomUUID(), after: this.seq, event });
-    this.seq = changes.seq;
-    for (const v of changes.vessels) this.vessels.add(v.id);
-    for (const id of changes.gone) this.vessels.delete(id);
-  }
-
-  /** Works a standard test step by step and writes down what it showed. */
-  async work({ test: id, inference, note, unsure, mistaken }: Inferred): Promise<void> {
-    const test = testById.get(id)!;
-    const layout = layOut(test, DEFAULT_RULES, [...this.vessels]);
-    if ('missing' in layout) throw new Error(`${id} needs ${layout.missing}`);
-    const { tubes } = layout;
-    const run = randomUUID();
-    for (const [step, { op }] of stepsOf(test, DEFAULT_RULES).entries())
-      await this.write({
-        kind: 'operation',
-        payload: { op: onVessels(op, tubes), test: id, run: { id: run, step, tubes } },
-      });
-    const used = tubes['1'] ?? tubes['@'];
-    const observed = mistaken ? [...mistaken.for] : telling(lastSeen((await this.cases.read(PERSON, this.id)).state));
-    const payload = { test: id, ...(used && { vessel: used }), observed, inference };
-    await this.write({
-      kind: 'entry',
-      payload: { ...payload, ...(note && { note }), ...(unsure && { confidence: 'unsure' as const }) },
-    });
-    this.entries++;
-    if (mistaken) await this.write({ kind: 'strike', payload: { entry: this.entries, reason: mistaken.struck } });
-  }
-}
-
-/** Amounts, vigour and how long are left out by most people. */
-const plain = ({ amount: _, vigour: __, duration: ___, clarity: ____, ...o }: Observation): Observation => o as Observation;
-
-/** What a person would write of all that a test showed: what happened, or that nothing did. */
-function telling(seen: readonly Observation[]): Observation[] {
-  const positive = seen.filter((o) => o.event !== 'none' && o.event !== 'unchanged');
-  return (positive.length ? positive : [...seen]).slice(0, 3).map(plain);
-}
-
 async function worked(
   cases: Cases,
   jarId: string,
@@ -123,7 +59,7 @@ async function worked(
   conclusion?: Extract<CaseEvent, { kind: 'conclusion' }>['payload'],
 ): Promise<void> {
   const begun = await cases.create(PERSON, { jar: jarId });
-  const scribe = new Scribe(cases, begun.summary.id);
+  const scribe = new Scribe(cases, PERSON, begun.summary.id);
   for (const t of tests) await scribe.work(t);
   if (conclusion) await scribe.write({ kind: 'conclusion', payload: conclusion });
 }
@@ -154,6 +90,7 @@ async function write(db: Queryable, cases: Cases): Promise<void> {
   });
   await worked(cases, 'phial-42', ORGANIC);
   await worked(cases, 'jar-07', IN_PROGRESS);
+  await writeSchool(db, cases);
   await db.query('insert into demo default values');
 }
 

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { BookOpen, Dumbbell, FlaskConical, Hand, Hexagon, Menu, Moon, ScrollText, Sun } from 'lucide-react';
+import { BookOpen, Dumbbell, FlaskConical, Hand, Hexagon, Menu, Moon, ScrollText, Sun, Users } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -66,6 +66,7 @@ function GloveSwitch() {
 }
 
 const PLACES = [
+  { to: '/classes', name: 'Classes', Icon: Users },
   { to: '/practice', name: 'Practice', Icon: Dumbbell },
   { to: '/handbook', name: 'Handbook', Icon: BookOpen },
   { to: '/compounds', name: 'Compounds', Icon: Hexagon },

@@ -3,6 +3,7 @@ import type { Op } from '../../bench/ops';
 import type { Scene } from '../../senses/drawn';
 import { showingOf } from '../../senses/showing';
 import { sayObservation } from '../../senses/sentences';
+import { isNothing } from '../../vocabulary/observation';
 import { FLAME_SALTS, GAS_MAKERS } from '../data/drilled';
 import { type Exhibit, type Maker, oneOf, type Random, shuffled } from '../drill';
 import { add, seenAs, work, type Worked } from './worked';
@@ -54,10 +55,16 @@ const HELD: readonly { readonly caption: string; readonly op: Op }[] = [
   { caption: 'A glowing splint', op: { op: 'splint', vessel: 'A', splint: 'glowing' } },
 ];
 
+interface Held extends Exhibit {
+  readonly says: string;
+  /** Something came of it. */
+  readonly happened: boolean;
+}
+
 type GasMaker = (typeof GAS_MAKERS)[number];
 
 /** Everything that can be held at the mouth, each to a tube worked anew; null where one cannot be done. */
-function heldTo(maker: GasMaker): (Exhibit & { readonly says: string })[] | null {
+function heldTo(maker: GasMaker): Held[] | null {
   const make: Op[] = [
     { op: 'take-solid', to: 'A', grams: 0.2 },
     add(maker.with, 30),
@@ -67,9 +74,11 @@ function heldTo(maker: GasMaker): (Exhibit & { readonly says: string })[] | null
   const out = HELD.map(({ caption, op }) => {
     const last = work({ salts: [{ formula: maker.formula, grams: 2 }] }, [...make, op])?.at(-1);
     const scene = last && sceneOf(op, last);
-    return scene && { caption, scene, says: last.see.map(sayObservation).join('; ') };
+    if (!scene) return null;
+    const happened = last.see.some((o) => !isNothing(o) && o.event !== 'unchanged');
+    return { caption, scene, happened, says: last.see.map(sayObservation).join('; ') };
   });
-  return out.some((e) => !e) ? null : (out as (Exhibit & { says: string })[]);
+  return out.some((e) => !e) ? null : (out as Held[]);
 }
 
 const held = new Map<string, ReturnType<typeof heldTo>>();
@@ -95,6 +104,8 @@ export const gas: Maker = (random) => {
   };
   // One that nothing shown tells apart from it could be said as well.
   if (GAS_MAKERS.some((m) => m !== maker && alikeTo(m) === 1)) return null;
+  // Nor is one named because nothing happens.
+  if (!shown.some((s) => s.happened)) return null;
   return {
     skill: 'gas',
     key: `${maker.gas} ${indices.join('')}`,

@@ -1,0 +1,150 @@
+/** A class, from the invitation to the results: an instructor and two students, each in a browser of their own. */
+import { type BrowserContext } from '@playwright/test';
+import Papa from 'papaparse';
+import { expect, type Page, test } from './fixtures';
+
+const PASS = 'three old brushes';
+
+interface Card {
+  readonly case: string;
+  readonly student: string;
+  readonly identity: string;
+}
+
+async function be(page: Page, name: string): Promise<void> {
+  await page.goto('/classes');
+  await page.getByRole('region', { name: 'Made-up people' }).getByRole('button', { name }).click();
+  await expect(page.getByText(`You are ${name}`)).toBeVisible();
+}
+
+/** Joins by the code in a browser of one's own. */
+async function join(context: BrowserContext, base: string, code: string, name: string): Promise<Page> {
+  await context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
+  const page = await context.newPage();
+  await page.goto(`${base}/sign-in`);
+  await page.getByRole('button', { name: 'I have a code' }).click();
+  const form = page.getByRole('form', { name: 'Join a class' });
+  await form.getByLabel('Code of the class').fill(code);
+  await form.getByLabel('Your name').fill(name);
+  await form.getByLabel('Login').fill(name.toLowerCase());
+  await form.getByLabel('Passphrase').fill(PASS);
+  await form.getByRole('button', { name: 'Join' }).click();
+  await expect(page).toHaveURL(/\/cases$/);
+  return page;
+}
+
+async function send(page: Page, id: string, ...events: readonly object[]): Promise<void> {
+  for (const event of events) {
+    const { seq } = (await (await page.request.get(`/api/cases/${id}`)).json()) as { seq: number };
+    const answer = await page.request.post(`/api/cases/${id}/events`, { data: { id: crypto.randomUUID(), after: seq, event } });
+    expect(answer.status(), await answer.text()).toBe(200);
+  }
+}
+
+const LOOK = [
+  { kind: 'operation', payload: { op: { op: 'take-solid', to: 'A', grams: 0.05 }, test: 'look' } },
+  {
+    kind: 'entry',
+    payload: { test: 'look', observed: [{ channel: 'solid', colour: 'white' }], inference: 'It is what it is, I should think.' },
+  },
+];
+const signed = (name: string, ...ions: readonly string[]) => ({
+  kind: 'conclusion',
+  payload: { found: ions.map((ion) => ({ ion, claim: 'may-be-present', evidence: [1] })), signed: name },
+});
+const myCase = async (page: Page) =>
+  ((await (await page.request.get('/api/cases')).json()) as { id: string; set: string | null }[]).find((c) => c.set)!.id;
+
+test('an instructor invites, draws and sets eight unknowns, sees two benches live, marks, returns, opens up; the results agree', async ({
+  page,
+  browser,
+  foxing,
+}) => {
+  await be(page, 'Maud Teskelin');
+  await page.getByLabel('Name of a new class').fill('Evening class');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('link', { name: 'Evening class' }).click();
+  const code = await page.getByRole('region', { name: 'People' }).locator('strong').innerText();
+
+  const contexts = [await browser.newContext({ baseURL: foxing }), await browser.newContext({ baseURL: foxing })];
+  const [ada, bo] = [await join(contexts[0]!, foxing, code, 'Ada'), await join(contexts[1]!, foxing, code, 'Bosse')];
+
+  await page.reload();
+  await page.getByRole('button', { name: 'Set work' }).click();
+  const work = page.getByRole('region', { name: 'Set work' });
+  await work.getByLabel('Name').fill('Eight salts');
+  await work.getByRole('button', { name: 'Draw the unknowns' }).click();
+  await expect(work.getByRole('list', { name: 'Unknowns drawn' }).getByRole('listitem')).toHaveCount(8, { timeout: 60000 });
+  await expect(work).toContainText('The tests allowed tell all of them apart.');
+  await work.getByRole('button', { name: 'Set them' }).click();
+  await page.getByRole('link', { name: 'Eight salts' }).click();
+  const benches = page.getByRole('list', { name: 'Benches' });
+  await expect(benches.getByRole('listitem')).toHaveCount(2);
+
+  const [a, b] = [await myCase(ada), await myCase(bo)];
+  const bench = (name: string) => benches.getByRole('listitem').filter({ hasText: name });
+  await expect(bench('Ada')).toContainText('not begun');
+  await ada.goto(`/cases/${a}/bench`);
+  await expect(ada.getByRole('region', { name: 'Bench' })).toBeVisible();
+  await send(ada, a, ...LOOK);
+  await expect(bench('Ada')).toContainText('Look at the dry salt');
+  await expect(bench('Ada')).toContainText('1 entry');
+  await send(bo, b, LOOK[0]!);
+  await expect(bench('Bosse')).toContainText('Look at the dry salt');
+  await send(bo, b, LOOK[1]!);
+  // The reasoning was not allowed, nor may a student show what it was or see another's bench.
+  expect((await ada.request.get(`/api/cases/${a}/reasoning`)).status()).toBe(403);
+  expect((await ada.request.get(`/api/cases/${b}`)).status()).toBe(404);
+
+  const { set } = (await (await page.request.get(`/api/cases/${a}`)).json()).summary as { set: string };
+  const cards = (await (await page.request.get(`/api/sets/${set}/benches`)).json()) as Card[];
+  expect(new Set(cards.map((c) => c.identity)).size).toBe(2);
+  await send(ada, a, signed('Ada', 'Hg2^2+', 'MnO4-'));
+  await send(bo, b, signed('Bosse', 'Hg2^2+', 'MnO4-'));
+  expect(
+    (
+      await ada.request.post(`/api/cases/${a}/events`, {
+        data: { id: crypto.randomUUID(), after: 4, event: { kind: 'opened-up', payload: {} } },
+      })
+    ).status(),
+  ).toBe(403);
+
+  await bench('Ada').getByRole('button', { name: 'Mark' }).click();
+  const sheet = page.getByRole('region', { name: 'Marking Ada' });
+  await expect(sheet).toContainText('wrong');
+  await sheet.getByLabel('Marks for mercury(I)').fill('2');
+  await sheet.getByLabel('A word to the student').fill('Look at the flame again.');
+  await sheet.getByRole('button', { name: 'Return it' }).click();
+  await expect(bench('Ada')).toContainText('returned');
+  await expect(ada.getByText('Look at the flame again.')).toBeVisible();
+  await send(ada, a, signed('Ada', 'Hg2^2+', 'MnO4-'));
+  await expect(bench('Ada')).toContainText('signed');
+  await bench('Ada').getByRole('button', { name: 'Mark' }).click();
+  await sheet.getByLabel('Marks for mercury(I)').fill('2');
+  const total = await sheet.getByText(/^[\d.]+ of \d+$/).innerText();
+  await sheet.getByRole('button', { name: 'Give these marks' }).click();
+  await expect(bench('Ada')).toContainText('marked');
+  await bench('Ada').getByRole('button', { name: 'Mark' }).click();
+  await sheet.getByRole('button', { name: 'Open it up' }).click();
+  await expect(bench('Ada')).toContainText('opened up');
+  await expect(ada.getByRole('link', { name: 'Debrief' })).toBeVisible();
+
+  await page.getByRole('tab', { name: 'Results' }).click();
+  const row = page.getByRole('table', { name: 'Results' }).getByRole('row').filter({ hasText: 'Ada' });
+  await expect(row).toContainText(total);
+  await expect(row).toContainText('mercury(I), permanganate');
+  const csv = await (await page.request.get(`/api/sets/${set}/results.csv`)).text();
+  const read = Papa.parse<Record<string, string>>(csv, { header: true }).data;
+  const ofAda = read.find((r) => r['student'] === 'Ada')!;
+  expect([`${ofAda['marks']} of ${ofAda['of']}`, ofAda['wrong']]).toEqual([total, 'Hg2^2+ MnO4-']);
+  expect(ofAda['identity']).toBe(cards.find((c) => c.student === 'Ada')!.identity);
+  // Every cation that is there was taken for mercury(I), every anion for permanganate.
+  const confusions = page.getByRole('list', { name: 'Confusions' });
+  const { confusions: counted } = (await (await page.request.get(`/api/sets/${set}/results`)).json()) as {
+    confusions: { claimed: string; count: number }[];
+  };
+  expect(counted.filter((c) => c.claimed === 'Hg2^2+').reduce((sum, c) => sum + c.count, 0)).toBe(2);
+  await expect(confusions).toContainText('taken for mercury(I)');
+
+  for (const context of contexts) await context.close();
+});
