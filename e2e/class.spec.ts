@@ -97,7 +97,7 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   expect((await ada.request.get(`/api/cases/${b}`)).status()).toBe(404);
 
   const { set } = (await (await page.request.get(`/api/cases/${a}`)).json()).summary as { set: string };
-  const cards = (await (await page.request.get(`/api/sets/${set}/benches`)).json()) as Card[];
+  const cards = (await (await page.request.get(`/api/sets/${set}/benches`)).json()).benches as Card[];
   expect(new Set(cards.map((c) => c.identity)).size).toBe(2);
   await send(ada, a, signed('Ada', 'Hg2^2+', 'MnO4-'));
   await send(bo, b, signed('Bosse', 'Hg2^2+', 'MnO4-'));

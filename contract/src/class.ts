@@ -128,6 +128,10 @@ export const benchCardSchema = z.object({
 });
 export type BenchCard = z.infer<typeof benchCardSchema>;
 
+/** Work that was set, with its benches. */
+export const benchesSchema = z.object({ set: setSchema, benches: z.array(benchCardSchema) });
+export type Benches = z.infer<typeof benchesSchema>;
+
 export const reviewSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('returned'), reason: z.string().trim().min(1, 'say what is to be done again').max(2000) }),
   z.strictObject({

@@ -151,7 +151,7 @@ async function ready(port: number, secrets: Secrets): Promise<void> {
 }
 
 /** The programs of the version that a cluster was made by. */
-async function programsFor(folder: string): Promise<string> {
+export async function programsFor(folder: string): Promise<string> {
   const file = join(folder, 'PG_VERSION');
   if (!existsSync(file)) return (await ensurePostgres()).newest;
   const version = readFileSync(file, 'utf8').trim();

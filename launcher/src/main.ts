@@ -6,6 +6,8 @@ const HELP = `Usage: ./foxing <command>
   demo [--reset]     install what is missing, build, and serve the demo; Ctrl-C stops it
   start              serve what the database holds, without the demo cases
   verify             recompute the hash chains of all cases of the database
+  backup FILE        write the whole database into one file, also while people work
+  restore FILE       fill an empty database from such a file
   test [part]        run the checks: all, or core, server, web, e2e
   sim SCRIPT.json …  run bench scripts on a simulated sample
   deduce RECORD.json what a record of observations proves
@@ -43,6 +45,10 @@ async function run(argv: readonly string[]): Promise<number> {
       return (await import('./demo')).demo(rest, command);
     case 'verify':
       return (await import('./verify')).verify(rest);
+    case 'backup':
+      return (await import('./backup')).backup(rest);
+    case 'restore':
+      return (await import('./backup')).restore(rest);
     case 'test':
       return (await import('./test')).test(rest);
     case 'sim':

@@ -5,6 +5,7 @@
 import { nextOn, routeOf } from '../scheme/route';
 import type { HouseRules } from '../scheme/rules';
 import { testById } from '../scheme/tests';
+import { nameOf } from '../senses/names';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer } from './infer';
@@ -118,9 +119,12 @@ const NOT_FOUND = 2;
 export const hardness = ({ minutes, right }: Pick<Difficulty, 'minutes' | 'right'>): number =>
   Math.round(minutes * (1 + NOT_FOUND * (1 - right)));
 
+/** Ions by their names, a compound by its own. */
+export const sayConfused = (name: string): string => name.split(' ').map(nameOf).join(' ');
+
 /** Why it is as hard as it is, in words. */
 export function sayDifficulty({ tests, minutes, right, confused }: Difficulty): string {
-  const who = confused.length ? `; on the way it passes for ${confused.map(([name]) => name).join(', ')}` : '';
+  const who = confused.length ? `; on the way it passes for ${confused.map(([name]) => sayConfused(name)).join(', ')}` : '';
   const missed = right < 1 ? `; in ${Math.round(100 * (1 - right))} of 100 workings something else stood first at the end` : '';
   return `${tests} tests, ${minutes} minutes${missed}${who}`;
 }

@@ -57,7 +57,9 @@ export function identify(db: Db): RequestHandler {
   const local = new LRUCache<'local', Person>({ max: 1, ttl: KNOWN_MS });
   return async (req, _res, next) => {
     const token = sessionIn(req);
-    let person = token ? (sessions.get(token) ?? null) : (local.get('local') ?? null);
+    // Who has signed out writes nothing more from that moment on; what they may still read is over within seconds.
+    const known = token && req.method === 'GET' ? sessions.get(token) : token ? undefined : local.get('local');
+    let person = known ?? null;
     if (!person && token) {
       person = await personOf(db, token);
       if (person) sessions.set(token, person);
@@ -68,8 +70,6 @@ export function identify(db: Db): RequestHandler {
       if (!token) local.set('local', person);
     }
     if (!person) throw new HttpProblem('signed-out', 'Sign in first.');
-    // Signing out ends a session at once, here and on other servers within seconds.
-    if (token && req.method !== 'GET') sessions.delete(token);
     req.person = person;
     next();
   };

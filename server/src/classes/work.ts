@@ -7,7 +7,7 @@ import { isCation } from '#core/reasoning/hypotheses';
 import { isElement } from '#core/reasoning/compounds';
 import { testById } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
-import type { BenchCard, NewSet, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
+import type { BenchCard, Benches, NewSet, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Queryable } from '../db/pool';
@@ -80,10 +80,10 @@ export class ClassWork {
   }
 
   /** The benches of a set, as they are now. */
-  async benches(person: Person, set: string): Promise<BenchCard[]> {
-    await this.mySet(person, set);
+  async benches(person: Person, set: string): Promise<Benches> {
+    const of = await this.mySet(person, set);
     const rows = await store.casesIn(this.db, set);
-    return Promise.all(
+    const benches = await Promise.all(
       rows.map(async ({ id, student, sample }): Promise<BenchCard> => {
         const document = await this.cases.read(person, id);
         const { state } = document;
@@ -107,6 +107,7 @@ export class ClassWork {
         };
       }),
     );
+    return { set: setView(of), benches };
   }
 
   /** Marks for the report of a case, line by line; the instructor changes them. */

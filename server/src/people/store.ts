@@ -33,11 +33,14 @@ export async function openSession(db: Queryable, person: string): Promise<string
 }
 
 export async function personOf(db: Queryable, token: string): Promise<Person | null> {
-  const sql = `update session s set used_at = now() from person p
-    where s.token = $1 and p.id = s.person
-      and s.used_at > now() - interval '${IDLE_DAYS} days' and s.created_at > now() - interval '${MOST_DAYS} days'
-    returning p.id, p.name, p.role`;
-  return (await db.query<Person>({ name: 'session', text: sql, values: [sha256(token)] })).rows[0] ?? null;
+  const sql = `select p.id, p.name, p.role, s.used_at < now() - interval '1 hour' as rested from session s join person p on p.id = s.person
+    where s.token = $1
+      and s.used_at > now() - interval '${IDLE_DAYS} days' and s.created_at > now() - interval '${MOST_DAYS} days'`;
+  const { rows } = await db.query<Person & { rested: boolean }>({ name: 'session', text: sql, values: [sha256(token)] });
+  if (!rows[0]) return null;
+  const { rested, ...person } = rows[0];
+  if (rested) await db.query('update session set used_at = now() where token = $1', [sha256(token)]);
+  return person;
 }
 
 export async function closeSession(db: Queryable, token: string): Promise<void> {

@@ -19,7 +19,7 @@ import {
   givenSchema,
   archivingSchema,
   type BranchRequest,
-  benchCardSchema,
+  benchesSchema,
   classSchema,
   classViewSchema,
   type DrawingOfSet,
@@ -146,7 +146,7 @@ export function createApi(base = '') {
     setWork: (id: string, asked: NewSet) => call(setSchema, `/classes/${id}/sets`, { body: asked }),
     changeSet: (id: string, change: { minutes?: number | null; gone?: boolean }) =>
       call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
-    benches: (id: string) => call(z.array(benchCardSchema), `/sets/${id}/benches`),
+    benches: (id: string) => call(benchesSchema, `/sets/${id}/benches`),
     results: (id: string) => call(resultsSchema, `/sets/${id}/results`),
     marks: (id: string) => call(proposedMarksSchema, `/cases/${id}/marks`),
     review: (id: string, review: Review) => call(caseChangesSchema, `/cases/${id}/review`, { body: review }),

@@ -155,12 +155,12 @@ export function WorkSet() {
       clearTimeout(soon);
     };
   }, [id, queries]);
-  const marked = data?.find((c) => c.case === marking);
+  const marked = data?.benches.find((c) => c.case === marking);
   return (
     <div className="flex min-h-dvh flex-col">
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-6xl grow px-5 py-8">
-        <Heading note="Live: every bench as it is now.">Benches</Heading>
+        <Heading note="Every bench as it is now.">{data?.set.title ?? 'Benches'}</Heading>
         {error && <Blank title="The benches did not open">{error.message}</Blank>}
         {marked ? (
           <Marking card={marked} done={() => setMarking(null)} />
@@ -176,7 +176,7 @@ export function WorkSet() {
             </Tabs.List>
             <Tabs.Content value="live">
               <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-3" aria-label="Benches">
-                {data?.map((c) => (
+                {data?.benches.map((c) => (
                   <Card key={c.case} of={c} mark={() => setMarking(c.case)} />
                 ))}
               </ul>

@@ -6,7 +6,7 @@ import { toast } from 'sonner';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { type Difficulties, type Graded, judgeAnswer, type Rung, TO_MASTER } from '#core/practice/graded';
-import { sayDifficulty } from '#core/reasoning/difficulty';
+import { sayConfused, sayDifficulty } from '#core/reasoning/difficulty';
 import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
 import { STATIONS, stationOf, testsOf } from '#core/scheme/tests';
 import { nameOf } from '#core/senses/names';
@@ -190,7 +190,7 @@ export function GradedSamples() {
                       <span key={t.name}>
                         {i > 0 && '; '}
                         <Formula of={t.name} />
-                        {t.from.length > 0 && <> told from {t.from.slice(0, 2).join(' and ')}</>}
+                        {t.from.length > 0 && <> told from {t.from.slice(0, 2).map(sayConfused).join(' and ')}</>}
                       </span>
                     ))}
               </p>
