@@ -1,5 +1,5 @@
 /** Takes the pictures of docs/screenshots from a running demo: `npx tsx docs/pictures.ts [address]`. */
-import { readFileSync } from 'node:fs';
+import { readFileSync, rmSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { createCanvas } from '@napi-rs/canvas';
 import { chromium, type Page } from '@playwright/test';
@@ -32,6 +32,40 @@ const place = (jar: string, name: string) => async (page: Page) => {
 const at = (path: string) => async (page: Page) => {
   await page.goto(path);
   await page.getByRole('heading', { level: 1 }).waitFor();
+};
+
+/** A salt of ammonium worked with dry paper, signed, opened up, and branched where it went wrong. */
+async function debriefed(page: Page): Promise<void> {
+  const sent = async (path: string, data: object) =>
+    (await (await page.request.post(`/api/cases${path}`, { data })).json()) as { summary: { id: string }; seq: number };
+  const begun = await sent('', { salts: { name: 'Jar of the bindery', salts: [{ formula: 'NH4Cl', grams: 2 }] } });
+  const { id } = begun.summary;
+  let after = begun.seq;
+  const paper = { channel: 'paper', paper: 'red-litmus', event: 'unchanged' };
+  for (const event of [
+    ...[
+      { op: 'take-solid', to: 'A', grams: 0.1 },
+      { op: 'add', to: 'A', reagent: 'sodium-hydroxide-2M', mL: 1 },
+      { op: 'heat', vessel: 'A', to: 'warm', minutes: 2 },
+      { op: 'paper', vessel: 'A', paper: 'red-litmus', where: 'mouth', damp: false },
+    ].map((op) => ({ kind: 'operation', payload: { op, test: 'ammonium' } })),
+    { kind: 'entry', payload: { test: 'ammonium', observed: [paper], inference: 'No ammonium.' } },
+    { kind: 'conclusion', payload: { found: [{ ion: 'Cl-', claim: 'may-be-present', evidence: [1] }], signed: 'Ilse Varnholt' } },
+    { kind: 'opened-up', payload: {} },
+  ])
+    after = (await sent(`/${id}/events`, { id: crypto.randomUUID(), after, event })).seq;
+  await page.goto(`/cases/${id}/debrief`);
+  await page.getByRole('button', { name: /^Done well: dry paper/ }).click();
+  await page.getByRole('group', { name: 'The two tubes' }).waitFor();
+}
+
+/** Work that was set, as the instructor of the made-up school sees it. */
+const fromTheDesk = (work: string) => async (page: Page) => {
+  await page.goto('/classes');
+  await page.getByRole('button', { name: 'Maud Teskelin' }).click();
+  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+  await page.getByRole('link', { name: work }).click();
+  await page.getByRole('list', { name: 'Benches' }).waitFor();
 };
 
 const VIEWS: readonly View[] = [
@@ -126,6 +160,33 @@ const VIEWS: readonly View[] = [
   },
   { name: 'rules', open: at('/house-rules') },
   { name: 'compounds', open: at('/compounds') },
+  {
+    name: 'practice',
+    open: async (page) => {
+      await at('/practice')(page);
+      await page.getByLabel('Practise').selectOption({ label: 'Which gas?' });
+      await page.getByRole('heading', { name: 'Which gas comes off?' }).waitFor();
+    },
+  },
+  {
+    name: 'graded',
+    open: async (page) => {
+      await at('/practice')(page);
+      await page.getByRole('tab', { name: 'Graded samples' }).click();
+      await page.getByRole('list', { name: 'Rungs' }).waitFor({ timeout: 60000 });
+    },
+  },
+  { name: 'debrief', open: debriefed },
+  { name: 'benches', open: fromTheDesk('White powders from the cabinet') },
+  {
+    name: 'results',
+    hood: true,
+    open: async (page) => {
+      await fromTheDesk('Three pigments')(page);
+      await page.getByRole('tab', { name: 'Results' }).click();
+      await page.getByRole('table', { name: 'Results' }).waitFor();
+    },
+  },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
@@ -183,4 +244,20 @@ async function labels(): Promise<Buffer> {
   return canvas.toBuffer('image/png');
 }
 await joined('preparation', [readFileSync(picture('preparation')), await labels()]);
+
+/** Views that stand beside each other in one picture, under the name of the first. */
+const BESIDE = [
+  ['suspects', 'candidates'],
+  ['bench-hood', 'bench-phone'],
+  ['rules', 'compounds'],
+  ['practice', 'graded'],
+  ['benches', 'results'],
+] as const;
+for (const names of BESIDE) {
+  await joined(
+    names[0],
+    names.map((name) => readFileSync(picture(name))),
+  );
+  for (const name of names.slice(1)) rmSync(picture(name));
+}
 await browser.close();

@@ -25,6 +25,9 @@ const PLACES: Readonly<Record<string, string | null>> = {
 };
 const HOUSE = [
   '/cases',
+  '/practice',
+  '/classes',
+  '/sign-in',
   '/preparation',
   '/house-rules',
   '/compounds',

@@ -13,7 +13,7 @@ import { shareOut } from './crew';
 import type { Asked } from './difficulty-worker';
 import { loadAtlas } from './index';
 
-const FILE = fileURLToPath(new URL('../difficulty.json', import.meta.url));
+const FILE = fileURLToPath(new URL('../../core/src/practice/data/difficulty.json', import.meta.url));
 
 interface Named extends Asked {
   readonly name: string;

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import { type Cluster, startCluster } from '../src/cluster';
+import { throwawayCluster, throwawayDemo } from '../src/throwaway';
 import { UserError } from '../src/errors';
 import { isAlive, markOf } from '../src/processes';
 
@@ -13,6 +14,35 @@ const root = fileURLToPath(new URL('../../', import.meta.url));
 
 const foxing = (args: readonly string[], env: NodeJS.ProcessEnv = {}) =>
   spawnSync('./foxing', args, { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '', ...env } });
+
+test('a backup taken while Foxing runs fills a fresh cluster with the same cases, and nothing else', async () => {
+  const [full, fresh] = [await throwawayDemo(), await throwawayCluster()];
+  const file = join(full.cluster.folder, '..', 'demo.backup');
+  try {
+    const on = (cluster: Cluster) => ({ DATABASE_URL: cluster.ownerUrl });
+    const backedUp = foxing(['backup', file], on(full.cluster));
+    expect([backedUp.status, backedUp.stderr]).toEqual([0, expect.stringContaining('the backup is in')]);
+    expect(foxing(['backup', file], on(full.cluster)).stderr).toContain('is there already; name another file');
+    expect(foxing(['restore', file], on(full.cluster)).stderr).toContain('set FOXING_DATA to another folder');
+    expect(foxing(['restore', `${file}.none`], on(fresh.cluster)).stderr).toContain('there is no file');
+    expect(foxing(['restore', file], on(fresh.cluster)).status).toBe(0);
+    const rows = async ({ ownerUrl }: Cluster) => {
+      const client = new pg.Client({ connectionString: ownerUrl });
+      await client.connect();
+      const { rows: events } = await client.query('select case_id, seq, body, hash from case_event order by 1, 2');
+      const { rows: people } = await client.query('select id, name, role from person order by id');
+      await client.end();
+      return { events, people };
+    };
+    const before = await rows(full.cluster);
+    expect(before.events.length).toBeGreaterThan(200);
+    expect(await rows(fresh.cluster)).toEqual(before);
+    expect(JSON.parse(foxing(['verify'], on(fresh.cluster)).stdout)).toMatchObject({ events: before.events.length, broken: [] });
+  } finally {
+    await full.remove();
+    await fresh.remove();
+  }
+});
 
 describe('a private database', () => {
   let folder: string;

@@ -76,6 +76,9 @@ interface Answer {
   readonly schedule?: Schedule;
 }
 
+/** One step comes after another at the bench: a plan is made when they pause. */
+const SETTLED_MS = 400;
+
 /** One worker for the page; only the newest question counts. */
 let worker: Worker | null = null;
 let turns = 0;
@@ -90,8 +93,11 @@ function ask(tasks: readonly PlanTask[], order: readonly string[], told: (schedu
   // The path of the scheme is kept where nothing is gained by leaving it.
   const tests = [...new Set([...order, ...tasks.map((t) => t.test)])];
   const priority = tasks.map((t) => [t.id, tests.length - tests.indexOf(t.test)] as const);
-  worker.postMessage({ turn, tasks, priority });
-  return () => worker?.removeEventListener('message', hear);
+  const asking = setTimeout(() => worker?.postMessage({ turn, tasks, priority }), SETTLED_MS);
+  return () => {
+    clearTimeout(asking);
+    worker?.removeEventListener('message', hear);
+  };
 }
 
 /** Null until it is worked out, and where nothing is left to do. */
