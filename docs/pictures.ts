@@ -164,7 +164,7 @@ const VIEWS: readonly View[] = [
     name: 'practice',
     open: async (page) => {
       await at('/practice')(page);
-      await page.getByLabel('Practise').selectOption({ label: 'Which gas?' });
+      await page.getByRole('region', { name: 'Drill' }).getByRole('combobox').selectOption({ label: 'Which gas?' });
       await page.getByRole('heading', { name: 'Which gas comes off?' }).waitFor();
     },
   },
