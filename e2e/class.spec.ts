@@ -148,3 +148,36 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
 
   for (const context of contexts) await context.close();
 });
+
+test('a paper is written, its mark scheme worked out, set, and printed empty; a candidate sees its parts and nothing of what is in it', async ({
+  page,
+}) => {
+  await be(page, 'Maud Teskelin');
+  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+  await page.getByRole('button', { name: 'Write a paper' }).click();
+  const paper = page.getByRole('region', { name: 'Write a paper' });
+  await paper.getByLabel('Title').fill('Paper: a colourless solution');
+  await paper.getByLabel('What is in it').fill('Na2CO3·10H2O two');
+  await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
+  await expect(paper.getByRole('alert')).toContainText('salts');
+  await paper.getByLabel('What is in it').fill('Na2CO3·10H2O 4\nNaCl 1');
+  await paper.getByLabel('Add').selectOption({ label: 'Hydrochloric acid, 2 M' });
+  await paper.getByRole('button', { name: 'Another part' }).click();
+  await paper.getByLabel('Add').nth(1).selectOption({ label: 'Silver nitrate, 0.1 M' });
+  await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
+  const scheme = paper.getByRole('list', { name: 'Mark scheme' });
+  await expect(scheme).toContainText('Gas owed a test: lime water');
+  await paper.getByRole('button', { name: 'Set it' }).click();
+  await expect(page.getByRole('link', { name: 'Paper: a colourless solution' })).toBeVisible();
+
+  await be(page, 'Anselm Ruhr');
+  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+  const row = page.getByRole('list', { name: 'Work' }).getByRole('listitem').filter({ hasText: 'Paper: a colourless solution' });
+  await row.getByRole('link', { name: 'the paper' }).click();
+  await expect(page.getByRole('list', { name: 'Parts' })).toContainText('Add 2 mL of hydrochloric acid, 2 M to the tube.');
+  await expect(page.locator('body')).not.toContainText('Na2CO3');
+  const print = await page.request.get((await page.getByRole('link', { name: 'Print it empty' }).getAttribute('href'))!);
+  expect([print.status(), print.headers()['content-type']]).toEqual([200, 'application/pdf']);
+  await page.getByRole('link', { name: 'To my bench' }).click();
+  await expect(page.getByRole('region', { name: 'Bench' })).toBeVisible();
+});

@@ -1,5 +1,7 @@
 /** Classes, the work that is set in them, and what came of it. */
 import * as z from 'zod';
+import { type Paper, paperSchema, partsSchema } from '#core/practice/paper';
+import { observationSchema } from '#core/vocabulary/observation';
 import { caseSummarySchema, ownSaltsSchema, ownStructureSchema } from './case';
 import { personSchema } from './people';
 
@@ -54,14 +56,38 @@ export const termsSchema = z.strictObject({
   tests: tests.default(null),
   /** Foxing's own reasoning may be seen. */
   reasoning: z.boolean().default(false),
+  /** The parts of a paper, as candidates see them; what is in its solution is told to nobody. */
+  paper: partsSchema.nullable().default(null),
 });
 export type Terms = z.infer<typeof termsSchema>;
+
+export { paperSchema, type Paper };
+
+/** A part of a paper with what it is worth. */
+export const partSchemeSchema = z.object({
+  letter: z.string(),
+  does: z.array(z.string()),
+  shows: z.array(observationSchema),
+  owed: z.object({ name: z.string(), shows: z.string() }).nullable(),
+  infers: z.array(z.string()),
+});
+export type PartSchemeView = z.infer<typeof partSchemeSchema>;
+
+/** A paper as it is worked. */
+export const paperViewSchema = z.object({
+  title: z.string(),
+  mL: z.number(),
+  parts: z.array(z.object({ letter: z.string(), does: z.array(z.string()) })),
+});
+export type PaperView = z.infer<typeof paperViewSchema>;
 
 export const newSetSchema = z.strictObject({
   title,
   /** Dealt out in turn, so that two side by side do not get the same. */
-  unknowns: z.array(unknownSchema).min(1, 'put at least one unknown into it').max(60),
-  terms: termsSchema,
+  unknowns: z.array(unknownSchema).max(60).default([]),
+  /** In the place of unknowns. */
+  paper: paperSchema.nullable().default(null),
+  terms: termsSchema.omit({ paper: true }),
   /** Minutes from now after which nothing more can be written. */
   minutes: z
     .number()
@@ -71,6 +97,8 @@ export const newSetSchema = z.strictObject({
     .default(null),
 });
 export type NewSet = z.infer<typeof newSetSchema>;
+/** As it is sent, without what goes by default. */
+export type NewSetAsked = z.input<typeof newSetSchema>;
 
 export const setChangeSchema = z.strictObject({
   /** Minutes from now; null for no end. */

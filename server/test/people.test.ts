@@ -16,7 +16,7 @@ const EVERYBODY: readonly Who[] = ['nobody', 'owner', 'classmate', 'outsider', '
 const SIGNED_IN = EVERYBODY.filter((w) => w !== 'nobody');
 const TEACHERS: readonly Who[] = ['instructor', 'colleague', 'keeper'];
 const cookies: Partial<Record<Who, string>> = {};
-let ids: Record<'case' | 'class' | 'set' | 'person' | 'own', string>;
+let ids: Record<'case' | 'class' | 'set' | 'paper' | 'person' | 'own', string>;
 const PASS = 'a brush, a pan, a jar';
 
 async function ask(who: Who | { cookie: string }, method: string, path: string, body?: unknown, headers = {}): Promise<Answer> {
@@ -61,6 +61,16 @@ beforeAll(async () => {
     }),
   );
   const cases = read<{ id: string }[]>(await ask('owner', 'GET', '/cases'));
+  const take = { op: 'take', to: 'a', from: 'Q', mL: 2 };
+  const paper = {
+    title: 'A paper',
+    mL: 20,
+    salts: [{ formula: 'Na2CO3·10H2O', grams: 2 }],
+    parts: [{ letter: 'a', ops: [take, { op: 'add', to: 'a', reagent: 'hydrochloric-acid-2M', mL: 2 }] }],
+  };
+  const printed = read<{ id: string }>(
+    await ask('instructor', 'POST', `/classes/${classId}/sets`, { title: 'Paper', paper, terms: {} }),
+  );
   const own = read<{ summary: { id: string } }>(await ask('owner', 'POST', '/cases', { jar: 'jar-05' }));
   const people = read<{ people: { id: string; name: string }[] }>(await ask('instructor', 'GET', `/classes/${classId}`)).people;
   ids = {
@@ -68,13 +78,14 @@ beforeAll(async () => {
     own: own.summary.id,
     class: classId,
     set: set.id,
+    paper: printed.id,
     person: people.find((p) => p.name === 'classmate')!.id,
   };
 });
 afterAll(() => foxing.remove());
 
 /** [method, route, who may, body that changes nothing]. `own` is a case that its owner began alone. */
-const at = (path: string) => path.replace(/:(case|class|set|person|own)\b/g, (_, k: keyof typeof ids) => ids[k]);
+const at = (path: string) => path.replace(/:(case|class|set|paper|person|own)\b/g, (_, k: keyof typeof ids) => ids[k]);
 const STALE = () => ({ id: randomUUID(), after: 0, event: { kind: 'timer-done', payload: { id: 'none' } } });
 const none: readonly Who[] = [];
 const MEMBERS: readonly Who[] = ['owner', 'classmate', 'instructor'];
@@ -138,6 +149,9 @@ const TABLE: readonly (readonly [string, string, readonly Who[], unknown?])[] = 
   ['PUT', '/classes/:class/people/:person/passphrase', ['instructor'], { passphrase: 'short' }],
   ['POST', '/draws', TEACHERS, { matter: 'none' }],
   ['POST', '/assessments', TEACHERS, {}],
+  ['POST', '/papers/scheme', TEACHERS, {}],
+  ['GET', '/sets/:paper/paper', MEMBERS],
+  ['GET', '/sets/:paper/paper.pdf', MEMBERS],
   ['PUT', '/sets/:set', ['instructor'], {}],
   ['GET', '/sets/:set/benches', ['instructor']],
   ['GET', '/sets/:set/results', ['instructor']],
@@ -307,6 +321,33 @@ test('sealed work by students: what it is, is in no byte that is sent to them', 
   expect(told).toContain('data:');
   for (const form of unknowns) if (told.includes(form.name)) leaks.push(`stream: ${form.name}`);
   expect(leaks).toEqual([]);
+});
+
+test('a paper: what it is worth is worked out, told to no candidate, and marked with a mark lost for a gas that was not tested for', async () => {
+  const told = await ask('owner', 'GET', `/sets/${ids.paper}/paper`);
+  expect(told.text).not.toContain('Na2CO3');
+  expect(read<{ parts: { does: string[] }[] }>(told).parts[0]!.does[0]).toBe('Take 2 mL of solution Q into the tube.');
+  expect((await ask('owner', 'GET', `/classes/${ids.class}`)).text).not.toContain('Na2CO3');
+  const { id } = read<{ id: string; set: string }[]>(await ask('owner', 'GET', '/cases')).find((c) => c.set === ids.paper)!;
+  const send = async (event: object) => {
+    const { seq } = read<{ seq: number }>(await ask('owner', 'GET', `/cases/${id}`));
+    const answer = await ask('owner', 'POST', `/cases/${id}/events`, { id: randomUUID(), after: seq, event });
+    expect([answer.status, answer.text]).toEqual([200, answer.text]);
+  };
+  for (const op of [
+    { op: 'take', to: 'a', from: 'Q', mL: 2 },
+    { op: 'add', to: 'a', reagent: 'hydrochloric-acid-2M', mL: 2 },
+  ])
+    await send({ kind: 'operation', payload: { op } });
+  const observed = [{ channel: 'gas', event: 'evolved', vigour: 'brisk' }];
+  await send({ kind: 'entry', payload: { test: 'free', vessel: 'a', observed, infers: [{ of: 'CO3^2-', says: 'present' }] } });
+  const marks = async () =>
+    read<{ lines: { of: string; marks: number }[] }>(await ask('instructor', 'GET', `/cases/${id}/marks`)).lines;
+  const owed = async () => (await marks()).find((l) => l.of.includes('lime water'))!.marks;
+  expect((await marks()).find((l) => l.of === '(a) carbonate')!.marks).toBe(1);
+  expect(await owed()).toBe(0);
+  await send({ kind: 'operation', payload: { op: { op: 'limewater', vessel: 'a' } } });
+  expect(await owed()).toBe(1);
 });
 
 test('what an instructor does in error can be undone: a class put away, work closed early or taken back', async () => {

@@ -46,7 +46,8 @@ const isSomething = (o: Observation): boolean => !isNothing(o) && o.event !== 'u
 const seenIn = ({ working }: Entry, { operations }: CaseState): Observation[] =>
   operations.filter((o) => working.operations.includes(o.seq)).flatMap((o) => [...(o.result?.see ?? [])]);
 
-const near = (a: Observation, b: Observation): boolean =>
+/** Of the same colour to a careful eye, as far as both say one. */
+export const nearColour = (a: Observation, b: Observation): boolean =>
   a.colour === undefined || b.colour === undefined || wordDistance(a.colour, b.colour) <= ANOTHER_COLOUR;
 
 /** Small enough to be missed. */
@@ -65,7 +66,7 @@ function compared(entry: Entry, state: CaseState): Compared | null {
   const alike = (o: Observation) => wrote.filter((w) => w.channel === o.channel);
   const missed = shown.filter((o) => o.channel !== 'solution' && !alike(o).length);
   // Of several stages one may write the one that counts.
-  const told = (channel: Channel) => shown.some((o) => o.channel === channel && alike(o).some((w) => near(o, w)));
+  const told = (channel: Channel) => shown.some((o) => o.channel === channel && alike(o).some((w) => nearColour(o, w)));
   const misread = shown.filter((o) => alike(o).length && !told(o.channel));
   const invented = wrote.filter((w) => !seen.some((o) => o.channel === w.channel));
   const verdict: Verdict = misread.length ? 'misread' : missed.length ? 'overlooked' : invented.length ? 'invented' : 'agreed';

@@ -3,9 +3,11 @@ import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
 import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
+import type { MarkLine } from '#core/practice/marking';
+import type { Paper, PaperParts, PartScheme } from '#core/practice/paper';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
-import { vesselsIn } from '#core/bench/ops';
+import { type Op, vesselsIn } from '#core/bench/ops';
 import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
 import { judge, workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
@@ -159,11 +161,35 @@ export class Cases {
   }
 
   /** A sealed case for a student, with the rules of who sets it. */
-  async setFor(student: Person, { name, sample, set, instructor }: SetCase): Promise<void> {
+  async setFor(student: Person, { name, sample, set, instructor }: SetCase): Promise<string> {
     const { look, subject } = await this.setBy(name, sample);
     const rules = await houseRulesOf(this.db, instructor.id);
     const { id, state } = await this.begin(student, name, look, subject, rules, { set, instructor: instructor.id });
     this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
+    return id;
+  }
+
+  /** Does what was done before the student comes to the bench. */
+  async prepare(by: Person, id: string, ops: readonly Op[]): Promise<void> {
+    for (const op of ops) {
+      const document = (await this.documents.current(id))!;
+      const event = judgedOrProblem(document.state, { kind: 'operation' as const, payload: { op } });
+      if (!(await this.take(by, document, randomUUID(), event))) throw new HttpProblem('stale', MOVED_ON);
+    }
+  }
+
+  /** What each part of a paper shows, and what it is worth. */
+  schemeOf(paper: Paper): Promise<PartScheme[]> {
+    return this.bench.run('paperScheme', paper, OPERATION_SECONDS);
+  }
+
+  /** Marks of a worked paper, by the scheme that comes of running its parts. */
+  async paperMarks(person: Person, id: string, parts: PaperParts): Promise<MarkLine[]> {
+    const document = await this.read(person, id);
+    must(person, { do: 'examine-case', of: document });
+    const { sample } = (await store.findHead(this.db, id))!;
+    const salts = 'salts' in sample! ? sample.salts : [];
+    return this.bench.run('paperMarks', { paper: { ...parts, salts: [...salts] }, state: document.state }, OPERATION_SECONDS);
   }
 
   /** Who works on it, and who set it. */
@@ -349,12 +375,12 @@ export class Cases {
   }
 
   /** The debrief of a case for its examiner, at any time, and what it is. */
-  async examined(person: Person, id: string): Promise<{ debrief: Debrief; identity: string }> {
+  async examined(person: Person, id: string): Promise<{ debrief: Debrief; identity: string; set: string | null }> {
     const document = await this.read(person, id);
     must(person, { do: 'examine-case', of: document });
     const { sample } = (await store.findHead(this.db, id))!;
     const debrief = await this.bench.run('debrief', { state: document.state, sample: sample! }, OPERATION_SECONDS);
-    return { debrief, identity: nameSample(sample!) };
+    return { debrief, identity: nameSample(sample!), set: document.set };
   }
 
   private async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {

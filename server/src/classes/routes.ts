@@ -8,6 +8,7 @@ import {
   drawingOfSetSchema,
   newClassSchema,
   newSetSchema,
+  paperSchema,
   passphraseSchema,
   type Person,
   reviewSchema,
@@ -125,6 +126,22 @@ export function classRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>): 
     if (minutes !== undefined) await store.closeAt(db, id, minutes === null ? null : new Date(Date.now() + minutes * MINUTE_MS));
     if (gone !== undefined) await store.putSetAway(db, id, gone);
     res.json(setView((await store.findSet(db, id))!));
+  });
+  /** What a paper would be worth, before it is set. */
+  router.post('/papers/scheme', async (req, res) => {
+    must(actor(req), { do: 'teach' });
+    res.json(await cases.schemeOf(check(paperSchema, req.body)));
+  });
+  router.get('/sets/:id/paper', async (req: WithId, res) => {
+    res.json(await work.paper(actor(req), caseId(req.params.id)));
+  });
+  /** Empty, as an answer book for real tubes. */
+  router.get('/sets/:id/paper.pdf', async (req: WithId, res) => {
+    const paper = await work.paper(actor(req), caseId(req.params.id));
+    const pdf = await thought.run('answerBook', paper, DRAWING_SECONDS);
+    res.setHeader('content-type', 'application/pdf');
+    res.setHeader('content-disposition', 'inline; filename="paper.pdf"');
+    res.send(Buffer.from(pdf));
   });
   router.get('/sets/:id/benches', async (req: WithId, res) => {
     res.json(await work.benches(actor(req), caseId(req.params.id)));

@@ -2,12 +2,13 @@
 import { nameSample } from '#core/record/recording';
 import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf } from '#core/practice/marking';
 import { truthOf } from '#core/practice/debrief';
+import { partInWords, solutionOf } from '#core/practice/paper';
 import { reportOf } from '#core/record/case';
 import { isCation } from '#core/reasoning/hypotheses';
 import { isElement } from '#core/reasoning/compounds';
 import { testById } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
-import type { BenchCard, Benches, NewSet, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
+import type { BenchCard, Benches, NewSet, PaperView, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Queryable } from '../db/pool';
@@ -66,10 +67,18 @@ export class ClassWork {
         'bad-input',
         'Nobody is in this class yet: give them the code of the class, and set work when they have joined.',
       );
-    const { title, terms, minutes, unknowns } = asked;
+    const { title, minutes, paper } = asked;
+    // What cannot be done on the sample is told before anything is set.
+    if (paper) await this.cases.schemeOf(paper);
+    const unknowns: readonly Unknown[] = paper ? [{ salts: paper.salts }] : asked.unknowns;
+    if (!unknowns.length) throw new HttpProblem('bad-input', 'unknowns: put at least one unknown into it, or a paper');
+    const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
+    const terms = { ...asked.terms, paper: parts };
     const id = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes) });
-    for (const [i, member] of members.entries())
-      await this.deal(person, id, member, `${title}, ${i + 1}`, unknowns[i % unknowns.length]!);
+    for (const [i, member] of members.entries()) {
+      const dealt = await this.deal(person, id, member, `${title}, ${i + 1}`, unknowns[i % unknowns.length]!);
+      if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
+    }
     return setView((await store.findSet(this.db, id))!, { open: members.length });
   }
 
@@ -112,9 +121,19 @@ export class ClassWork {
 
   /** Marks for the report of a case, line by line; the instructor changes them. */
   async proposed(person: Person, id: string): Promise<ProposedMarks> {
-    const { debrief, identity } = await this.cases.examined(person, id);
-    const lines = proposedMarks(debrief, titleOf);
+    const { debrief, identity, set } = await this.cases.examined(person, id);
+    const paper = set === null ? null : (await store.findSet(this.db, set))!.terms.paper;
+    const lines = paper ? await this.cases.paperMarks(person, id, paper) : proposedMarks(debrief, titleOf);
     return { identity, lines, ...sumOf(lines) };
+  }
+
+  /** The paper of a set, as its candidates and its instructor see it. */
+  async paper(person: Person, set: string): Promise<PaperView> {
+    const of = await store.findSet(this.db, set);
+    const member = !!of && !of.gone && (await store.isMember(this.db, of.class_id, person.id));
+    if (!of?.terms.paper || (of.instructor !== person.id && !member)) throw new HttpProblem('not-found', NO_SET);
+    const { title, mL, parts } = of.terms.paper;
+    return { title, mL, parts: parts.map((p) => ({ letter: p.letter, does: partInWords(p) })) };
   }
 
   async results(person: Person, set: string): Promise<Results> {

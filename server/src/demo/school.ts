@@ -1,7 +1,8 @@
 /** The made-up conservation school: an instructor, a keeper, a class of twelve in the middle of a session. */
 import { randomUUID } from 'node:crypto';
 import type { CaseEvent } from '#core/record/events';
-import type { Person, Role, Unknown } from '#contract';
+import type { Op } from '#core/bench/ops';
+import type { Paper, Person, Role, Unknown } from '#contract';
 import type { Cases } from '../cases/cases';
 import { addMember, casesIn, closeAt, insertClass } from '../classes/store';
 import { ClassWork } from '../classes/work';
@@ -79,6 +80,27 @@ const MORNING: readonly Inferred[] = [
   { test: 'carbonate-extract', inference: 'Something falls; I filter it off.' },
 ];
 
+/** The paper of the school. */
+const part = (letter: string, ...ops: readonly Op[]) => ({
+  letter,
+  ops: [{ op: 'take' as const, to: letter, from: 'Q', mL: 2 }, ...ops],
+});
+const pour = (to: string, reagent: string, mL: number): Op => ({ op: 'add', to, reagent, mL });
+const EXAMINATION: Paper = {
+  title: 'Paper: a blue solution',
+  mL: 50,
+  salts: [
+    { formula: 'CuSO4·5H2O', grams: 1.5 },
+    { formula: 'NH4Cl', grams: 1 },
+  ],
+  parts: [
+    part('a', pour('a', 'sodium-hydroxide-2M', 2), { op: 'heat', vessel: 'a', to: 'warm', minutes: 2 }),
+    part('b', pour('b', 'ammonia-6M', 2)),
+    part('c', pour('c', 'nitric-acid-2M', 1), pour('c', 'barium-nitrate-0.1M', 1)),
+    part('d', pour('d', 'nitric-acid-2M', 1), pour('d', 'silver-nitrate-0.1M', 1)),
+  ],
+};
+
 const MINUTES_A_SESSION = 90;
 /** Every fourth takes it for something else. */
 const WRONG_EVERY = 4;
@@ -126,10 +148,11 @@ export async function writeSchool(db: Queryable, cases: Cases): Promise<void> {
   const work = new ClassWork(db, cases);
   const terms = { tests: null, reasoning: false };
 
-  const last = { title: 'Three pigments', unknowns: PIGMENTS.map((p) => p.unknown), terms, minutes: null };
+  const last = { title: 'Three pigments', unknowns: PIGMENTS.map((p) => p.unknown), paper: null, terms, minutes: null };
   await marked(db, cases, work, instructor, students, (await work.set(instructor, id, last)).id);
 
-  const now = { title: 'White powders from the cabinet', unknowns: [...TODAY], terms, minutes: MINUTES_A_SESSION };
+  await work.set(instructor, id, { title: EXAMINATION.title, unknowns: [], paper: EXAMINATION, terms, minutes: null });
+  const now = { title: 'White powders from the cabinet', unknowns: [...TODAY], paper: null, terms, minutes: MINUTES_A_SESSION };
   const open = await work.set(instructor, id, now);
   for (const [i, c] of (await casesIn(db, open.id)).entries()) {
     const scribe = new Scribe(

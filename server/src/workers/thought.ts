@@ -10,7 +10,8 @@ import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { Scheme } from '#core/scheme/model';
 import { testById } from '#core/scheme/tests';
-import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, Unknown } from '#contract';
+import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, PaperView, Unknown } from '#contract';
+import { answerBook } from '../classes/answer-book';
 import { assess, drawSet } from '../classes/assess';
 import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
@@ -95,6 +96,8 @@ export const tasks = {
   },
   /** The report as a PDF. */
   pdf: async (asked: Printing): Promise<Done<Uint8Array>> => ({ value: await pdfOf(asked) }),
+  /** A paper printed empty. */
+  answerBook: async (paper: PaperView): Promise<Done<Uint8Array>> => ({ value: await answerBook(paper) }),
   preparationPdf: async (asked: PreparationPaper): Promise<Done<Uint8Array>> => ({ value: await preparationPdf(asked) }),
   library: async (_: null): Promise<Done<readonly CompoundView[]>> => ({ value: await libraryView() }),
 };

@@ -1,5 +1,17 @@
 import { clsx } from 'clsx';
-import { BookOpen, Dumbbell, FlaskConical, Hand, Hexagon, Menu, Moon, ScrollText, Sun, Users } from 'lucide-react';
+import {
+  BookOpen,
+  Dumbbell,
+  FlaskConical,
+  Hand,
+  Hexagon,
+  type LucideIcon,
+  Menu,
+  Moon,
+  ScrollText,
+  Sun,
+  Users,
+} from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -65,9 +77,10 @@ function GloveSwitch() {
   );
 }
 
-const PLACES = [
-  { to: '/classes', name: 'Classes', Icon: Users },
-  { to: '/practice', name: 'Practice', Icon: Dumbbell },
+/** Within a case there is no room for those that have nothing to do with it. */
+const PLACES: readonly { to: string; name: string; Icon: LucideIcon; apart?: true }[] = [
+  { to: '/classes', name: 'Classes', Icon: Users, apart: true },
+  { to: '/practice', name: 'Practice', Icon: Dumbbell, apart: true },
   { to: '/handbook', name: 'Handbook', Icon: BookOpen },
   { to: '/compounds', name: 'Compounds', Icon: Hexagon },
   { to: '/preparation', name: 'Preparation', Icon: FlaskConical },
@@ -118,7 +131,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
       <Brand small={atWork} />
       {children}
       <div className="ml-auto flex shrink-0">
-        {PLACES.map(({ to, name, Icon }) => (
+        {PLACES.filter((p) => !atWork || !p.apart).map(({ to, name, Icon }) => (
           <Link
             key={to}
             to={to}

@@ -36,6 +36,7 @@ export const router = createBrowserRouter([
       { path: 'classes', lazy: () => place(import('../places/classes/Classes'), 'Classes') },
       { path: 'classes/:classId', lazy: () => place(import('../places/classes/Class'), 'Class') },
       { path: 'sets/:setId', lazy: () => place(import('../places/classes/WorkSet'), 'WorkSet') },
+      { path: 'sets/:setId/paper', lazy: () => place(import('../places/classes/PaperPage'), 'PaperPage') },
       { path: 'practice', lazy: () => place(import('../places/practice/Practice'), 'Practice') },
       { path: 'compounds', lazy: () => place(import('../places/compounds/Compounds'), 'Compounds') },
       { path: 'handbook', lazy: () => place(import('../places/handbook/Handbook'), 'Handbook') },

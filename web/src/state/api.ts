@@ -25,7 +25,10 @@ import {
   type DrawingOfSet,
   drawnSetSchema,
   meSchema,
-  type NewSet,
+  type NewSetAsked,
+  type Paper,
+  paperViewSchema,
+  partSchemeSchema,
   personSchema,
   proposedMarksSchema,
   resultsSchema,
@@ -143,7 +146,9 @@ export function createApi(base = '') {
     drawSet: (asked: DrawingOfSet) => call(drawnSetSchema, '/draws', { body: asked }),
     assess: (unknowns: readonly Unknown[], tests: readonly string[] | null) =>
       call(drawnSetSchema, '/assessments', { body: { unknowns, tests } }),
-    setWork: (id: string, asked: NewSet) => call(setSchema, `/classes/${id}/sets`, { body: asked }),
+    setWork: (id: string, asked: NewSetAsked) => call(setSchema, `/classes/${id}/sets`, { body: asked }),
+    paperScheme: (paper: Paper) => call(z.array(partSchemeSchema), '/papers/scheme', { body: paper }),
+    paper: (set: string) => call(paperViewSchema, `/sets/${set}/paper`),
     changeSet: (id: string, change: { minutes?: number | null; gone?: boolean }) =>
       call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
     benches: (id: string) => call(benchesSchema, `/sets/${id}/benches`),

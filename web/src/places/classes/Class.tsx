@@ -7,6 +7,7 @@ import { Confirm } from '../../parts/Confirm';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+import { NewPaper } from './NewPaper';
 import { NewWork } from './NewWork';
 
 const say = (error: Error) => void toast.error(error.message);
@@ -43,6 +44,14 @@ function Sets({ of, again }: { of: ClassView; again: () => void }) {
               {until(s)}
               {s.terms.tests && ` · ${s.terms.tests.length} tests allowed`} · {standing(s)}
               {s.gone && ' · taken back'}
+              {s.terms.paper && (
+                <>
+                  {' · '}
+                  <Link className="text-rust underline" to={`/sets/${s.id}/paper`}>
+                    the paper
+                  </Link>
+                </>
+              )}
             </p>
           </div>
           {of.mine && (
@@ -123,8 +132,12 @@ export function Class() {
   const id = useParams()['classId']!;
   const queries = useQueryClient();
   const { data, error } = useQuery({ queryKey: ['class', id], queryFn: () => api.classOf(id) });
-  const [setting, setSetting] = useState(false);
+  const [setting, setSetting] = useState<'unknowns' | 'paper' | null>(null);
   const again = () => void queries.invalidateQueries({ queryKey: ['class', id] });
+  const settled = () => {
+    setSetting(null);
+    again();
+  };
   const away = useMutation({
     mutationFn: (gone: boolean) => api.changeClass(id, { gone }),
     onSuccess: () => {
@@ -149,8 +162,11 @@ export function Class() {
               </Heading>
               {data.mine && (
                 <div className="flex gap-2">
-                  <Button look="solid" onClick={() => setSetting(true)} disabled={setting}>
+                  <Button look="solid" onClick={() => setSetting('unknowns')} disabled={setting !== null}>
                     Set work
+                  </Button>
+                  <Button onClick={() => setSetting('paper')} disabled={setting !== null}>
+                    Write a paper
                   </Button>
                   <Button look="quiet" onClick={() => away.mutate(!data.gone)}>
                     {data.gone ? 'Bring it back' : 'Put the class away'}
@@ -158,15 +174,8 @@ export function Class() {
                 </div>
               )}
             </div>
-            {setting && (
-              <NewWork
-                classId={id}
-                done={() => {
-                  setSetting(false);
-                  again();
-                }}
-              />
-            )}
+            {setting === 'unknowns' && <NewWork classId={id} done={settled} />}
+            {setting === 'paper' && <NewPaper classId={id} done={settled} />}
             <section aria-label="Work set">
               <h2 className="label mb-2 font-sans">Work</h2>
               <Sets of={data} again={again} />
