@@ -15,6 +15,8 @@ test('two drills, answered well and badly, move the map of skills; it is there a
   await expect(drill(page)).toBeVisible({ timeout: 60000 });
   await practise(page, 'Drops and millilitres');
   for (let i = 0; i < 2; i++) {
+    // The next one is there when it can be answered.
+    await expect(drill(page).getByLabel(/^Your answer/)).toBeVisible();
     const ask = await drill(page).getByRole('heading', { level: 2 }).innerText();
     const [, mL] = /are ([\d.]+) mL/.exec(ask) ?? [];
     const [, count] = /are (\d+) drops/.exec(ask) ?? [];
@@ -116,6 +118,12 @@ test('a debrief names what went wrong, and the bench is branched to see it done 
   await whatIf.getByLabel('Instead').selectOption({ label: 'left out' });
   await whatIf.getByRole('button', { name: 'Show it beside mine' }).click();
   await expect(tubes).toContainText('Left out.');
+  await page.getByRole('button', { name: 'Let Foxing work it' }).click();
+  const shorter = page.getByRole('region', { name: 'A shorter way' });
+  await expect(shorter.getByRole('list', { name: 'Yours' }).getByRole('listitem')).toHaveText(['Warm with base']);
+  await expect(shorter.getByRole('list', { name: 'With the best test each time' })).toContainText('Warm with base', {
+    timeout: 60000,
+  });
   const after = (await (await page.request.get(`/api/cases/${id}`)).json()) as { seq: number };
   expect(after.seq).toBe(seq);
 });

@@ -232,6 +232,13 @@ export const newCaseSchema = z.union([
 ]);
 export type NewCase = z.infer<typeof newCaseSchema>;
 
+const waySchema = z.object({ tests: z.array(z.string()), minutes: z.number() });
+export type WayView = z.infer<typeof waySchema>;
+
+/** One's own way to a report, and a shorter one where it could be worked out. */
+export const waysSchema = z.object({ own: waySchema, shorter: waySchema.nullable() });
+export type Ways = z.infer<typeof waysSchema>;
+
 /** What would have been done in the place of operations of a case that was opened up. */
 export const branchRequestSchema = z.strictObject({
   instead: z

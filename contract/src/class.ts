@@ -1,6 +1,6 @@
 /** Classes, the work that is set in them, and what came of it. */
 import * as z from 'zod';
-import { type Paper, paperSchema, partsSchema } from '#core/practice/paper';
+import { type Paper, paperSchema, partsSchema } from '#core/practice/paper-form';
 import { observationSchema } from '#core/vocabulary/observation';
 import { caseSummarySchema, ownSaltsSchema, ownStructureSchema } from './case';
 import { personSchema } from './people';

@@ -1,4 +1,5 @@
-import { type Paper, paperMarks, partInWords, schemeOf, solutionOf } from '#core/practice/paper';
+import { paperMarks, partInWords, schemeOf, solutionOf } from '#core/practice/paper';
+import type { Paper } from '#core/practice/paper-form';
 import type { CaseEvent } from '#core/record/events';
 import type { Op } from '#core/bench/ops';
 import { sayObservation } from '#core/senses/sentences';

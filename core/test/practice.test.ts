@@ -1,5 +1,5 @@
 import difficulties from '#difficulty' with { type: 'json' };
-import { loadAtlas } from '#atlas';
+import { loadAtlas, loadCompounds } from '#atlas';
 import { branch } from '#core/practice/branch';
 import { FAULTS } from '#core/practice/data/faults';
 import { SKILL_IDS, type SkillId } from '#core/practice/data/skills';
@@ -9,6 +9,7 @@ import { type Difficulties, judgeAnswer, ladder } from '#core/practice/graded';
 import { answered, nextSkill, type Skills, standingOf } from '#core/practice/learning';
 import { techniqueOf } from '#core/practice/technique';
 import { rulesOfSchool } from '#core/reasoning/atlas';
+import { CompoundSpace, isElement } from '#core/reasoning/compounds';
 import { difficultyOf, hardness } from '#core/reasoning/difficulty';
 import { solve } from '#core/reasoning/solve';
 import { SaltSpace } from '#core/reasoning/space';
@@ -135,6 +136,15 @@ test('every rung is harder than the one before, and a student who reads as stude
     const passed = rung.samples.slice(0, 3).filter(({ sample, truth }, n) => {
       const { found } = solve(space, sample, 'systematic', student(seeded(40 + 10 * i + n)));
       return judgeAnswer(truth, found).passed;
+    });
+    expect([rung.id, passed.length >= 2]).toEqual([rung.id, true]);
+  }
+  const library = new CompoundSpace(await loadCompounds());
+  for (const [i, rung] of compounds.entries()) {
+    const passed = rung.samples.slice(0, 3).filter(({ sample, truth }, n) => {
+      const { inference } = solve(library, sample, 'systematic', student(seeded(90 + 10 * i + n)));
+      const likely = inference.suspects.filter((s) => s.probability >= 0.5 && isElement(s.id)).map((s) => s.id);
+      return judgeAnswer(truth, likely).passed;
     });
     expect([rung.id, passed.length >= 2]).toEqual([rung.id, true]);
   }

@@ -102,7 +102,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     perPerson(requestsPerMinute),
     peopleRoutes(db),
     classRoutes(db, cases, thought),
-    caseRoutes(db, cases, live, reasoning),
+    caseRoutes(db, cases, live, reasoning, thought),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench),

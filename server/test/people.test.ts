@@ -126,6 +126,7 @@ const TABLE: readonly (readonly [string, string, readonly Who[], unknown?])[] = 
   ['POST', '/cases/:case/photos', ['owner'], {}],
   ['GET', '/cases/:case/reasoning', ['instructor']],
   ['GET', '/cases/:case/debrief', READERS],
+  ['GET', '/cases/:case/shorter', READERS],
   ['POST', '/cases/:case/branch', READERS, { instead: [{ seq: 1, ops: [] }] }],
   ['POST', '/cases/:case/reckoning', READERS, { tube: 'Q', reagent: 'water' }],
   ['POST', '/cases/:case/events', ['owner'], STALE],

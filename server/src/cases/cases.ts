@@ -4,7 +4,8 @@ import type { SampleSpec } from '#core/bench/sample';
 import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
 import type { MarkLine } from '#core/practice/marking';
-import type { Paper, PaperParts, PartScheme } from '#core/practice/paper';
+import type { PartScheme } from '#core/practice/paper';
+import type { Paper, PaperParts } from '#core/practice/paper-form';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import { BenchError } from '#core/bench/error';
 import { type Op, vesselsIn } from '#core/bench/ops';
@@ -383,7 +384,8 @@ export class Cases {
     return { debrief, identity: nameSample(sample!), set: document.set };
   }
 
-  private async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {
+  /** A case of which the sample may be known. @throws HttpProblem for any other. */
+  async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {
     const { state } = await this.read(person, id);
     const head = await store.findHead(this.db, id);
     if (state.status !== 'opened-up' || !head?.sample)

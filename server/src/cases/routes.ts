@@ -1,5 +1,13 @@
 import { Router } from 'express';
-import { appendSchema, archivingSchema, branchRequestSchema, effortSchema, newCaseSchema, reckonRequestSchema } from '#contract';
+import {
+  appendSchema,
+  archivingSchema,
+  branchRequestSchema,
+  effortSchema,
+  newCaseSchema,
+  reckonRequestSchema,
+  type Ways,
+} from '#contract';
 import { actor, must } from '../access/access';
 import type { Db } from '../db/pool';
 import { afterSchema, caseId } from '../http/ids';
@@ -7,9 +15,19 @@ import { check, HttpProblem } from '../http/problem';
 import type { CaseReasoning } from '../reasoning/case-reasoning';
 import type { Cases } from './cases';
 import type { LiveUpdates } from './live';
+import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
 import { jars } from './store';
 
-export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: CaseReasoning): Router {
+const SHORTER_SECONDS = 60;
+
+export function caseRoutes(
+  db: Db,
+  cases: Cases,
+  live: LiveUpdates,
+  reasoning: CaseReasoning,
+  thought: Crew<ThoughtTasks>,
+): Router {
   const router = Router();
   router.get('/jars', async (req, res) => {
     must(actor(req), { do: 'list-jars' });
@@ -49,6 +67,12 @@ export function caseRoutes(db: Db, cases: Cases, live: LiveUpdates, reasoning: C
   });
   router.get('/cases/:id/debrief', async (req, res) => {
     res.json(await cases.debrief(actor(req), caseId(req.params.id)));
+  });
+  router.get('/cases/:id/shorter', async (req, res) => {
+    const { state, sample } = await cases.openedUp(actor(req), caseId(req.params.id));
+    const tests = [...new Set(state.entries.filter((e) => !e.struck).map((e) => e.test))];
+    const shorter = await thought.run('shorterWay', sample, SHORTER_SECONDS);
+    res.json({ own: { tests, minutes: Math.round(state.minutes) }, shorter } satisfies Ways);
   });
   router.post('/cases/:id/branch', async (req, res) => {
     const asked = check(branchRequestSchema, req.body);

@@ -1,5 +1,6 @@
 /** Reasoning and what is read off the atlases, in threads that give way to the bench. */
 import { loadAtlas, loadCompounds } from '#atlas';
+import type { SampleSpec } from '#core/bench/sample';
 import { type Equation } from '#core/reactions/equations';
 import { solidById } from '#core/matter/catalogue';
 import { FormulaError } from '#core/matter/formula';
@@ -10,7 +11,8 @@ import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { Scheme } from '#core/scheme/model';
 import { testById } from '#core/scheme/tests';
-import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, PaperView, Unknown } from '#contract';
+import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, PaperView, Unknown, WayView } from '#contract';
+import { shorterWay } from '../reasoning/shorter';
 import { answerBook } from '../classes/answer-book';
 import { assess, drawSet } from '../classes/assess';
 import { libraryView } from '../compounds/view';
@@ -96,6 +98,7 @@ export const tasks = {
   },
   /** The report as a PDF. */
   pdf: async (asked: Printing): Promise<Done<Uint8Array>> => ({ value: await pdfOf(asked) }),
+  shorterWay: async (sample: SampleSpec): Promise<Done<WayView | null>> => ({ value: await shorterWay(sample) }),
   /** A paper printed empty. */
   answerBook: async (paper: PaperView): Promise<Done<Uint8Array>> => ({ value: await answerBook(paper) }),
   preparationPdf: async (asked: PreparationPaper): Promise<Done<Uint8Array>> => ({ value: await preparationPdf(asked) }),

@@ -35,6 +35,7 @@ import {
   type Review,
   setSchema,
   type Unknown,
+  waysSchema,
   importedSchema,
   listedCaseSchema,
   type importSchema,
@@ -114,6 +115,7 @@ export function createApi(base = '') {
     sendPhoto: (id: string, photo: Blob): Promise<KeptPhoto> => call(keptPhotoSchema, `/cases/${id}/photos`, { body: photo }),
     report: (id: string) => call(z.custom<CaseReport>(), `/cases/${id}/report`),
     debrief: (id: string) => call(z.custom<Debrief>(), `/cases/${id}/debrief`),
+    ways: (id: string) => call(waysSchema, `/cases/${id}/shorter`),
     branch: (id: string, instead: BranchRequest['instead']) =>
       call(z.custom<BranchStep[]>(), `/cases/${id}/branch`, { body: { instead } }),
     search: (text: string, signal: AbortSignal) =>

@@ -8,6 +8,7 @@ import { Blank, Button, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
 import { useCaseId } from '../../state/case';
 import { testTitle } from '../suspects/titles';
+import { Ways } from './Ways';
 import { WhatIf } from './WhatIf';
 
 const CLAIMS: Readonly<Record<JudgedClaim['verdict'], string>> = {
@@ -93,6 +94,7 @@ export function Debrief() {
         <Faults faults={data.faults} />
       </section>
       {data.operations.length > 0 && <WhatIf id={id} points={data.operations} faults={data.faults} />}
+      <Ways id={id} />
       <section aria-label="Reading" className="mt-6 overflow-x-auto">
         <h2 className="label font-sans">What was read</h2>
         <table className="mt-1 w-full min-w-[34rem] text-sm">
