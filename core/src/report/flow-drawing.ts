@@ -124,7 +124,8 @@ export function drawFlow(root: FlowNode): FlowDrawing {
     const within = (y: number, bottom: number) => bottom > top && y < to;
     const drawn = [
       ...links.filter((l) => within(l.from.y, l.to.y + l.to.height)).map(drawLink),
-      ...boxes.filter((b) => within(b.y, b.y + b.height)).map(drawBox),
+      // No cut goes through a box: it stands whole on the sheet on which it begins.
+      ...boxes.filter((b) => b.y >= from && b.y < to).map(drawBox),
     ];
     const view = `x="-1" y="${top - 1}" width="${w}" height="${h}"`;
     return {
