@@ -47,7 +47,11 @@ export type DrawingOfSet = z.infer<typeof drawingOfSetSchema>;
 export const untoldSchema = z.object({ a: z.number(), b: z.number(), by: z.string().nullable() });
 export type Untold = z.infer<typeof untoldSchema>;
 
-export const drawnUnknownSchema = z.object({ name: z.string(), unknown: unknownSchema, difficulty: difficultySchema });
+export const drawnUnknownSchema = z.object({
+  name: z.string(),
+  unknown: unknownSchema,
+  /** Null where nothing known is like it. */ difficulty: difficultySchema.nullable(),
+});
 export type DrawnUnknown = z.infer<typeof drawnUnknownSchema>;
 export const drawnSetSchema = z.object({ unknowns: z.array(drawnUnknownSchema), untold: z.array(untoldSchema) });
 export type DrawnSet = z.infer<typeof drawnSetSchema>;

@@ -7,6 +7,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { actor, identify } from './access/access';
 import type { Cases } from './cases/cases';
+import { Debriefs } from './cases/debriefs';
 import { classRoutes } from './classes/routes';
 import type { LiveUpdates } from './cases/live';
 import { caseRoutes } from './cases/routes';
@@ -88,6 +89,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   // What is asked for by reading may be long, save the stream of notices; answers to writing are short.
   app.get(/^\/(?!api\/live)/, compression());
   const equations = new Equations(thought);
+  const debriefs = new Debriefs(db, cases, bench);
   const api = express.Router();
   api.use(
     sameOrigin,
@@ -101,8 +103,8 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     identify(db),
     perPerson(requestsPerMinute),
     peopleRoutes(db),
-    classRoutes(db, cases, thought),
-    caseRoutes(db, cases, live, reasoning, thought),
+    classRoutes(db, cases, debriefs, thought),
+    caseRoutes(db, cases, debriefs, live, reasoning, thought),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench),

@@ -1,8 +1,9 @@
 /** Examination papers: parts to be worked in a fixed way, and the mark scheme that comes of running them. */
 import { type Op, vesselsIn } from '../bench/ops';
+import { parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
-import type { CaseState, DoneOperation } from '../record/case';
-import { reportOf } from '../record/case';
+import { isCation } from '../reasoning/hypotheses';
+import { type CaseState, type DoneOperation, reportOf } from '../record/case';
 import type { OperationResult } from '../record/result';
 import { beginWorking, carryOut, type Working } from '../record/working';
 import { sayOp } from '../scheme/say';
@@ -10,6 +11,7 @@ import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { nearColour } from './debrief';
+import { GAS_TESTS } from './gas-tests';
 import type { MarkLine } from './marking';
 import { type Paper, type PaperParts, SOLUTION } from './paper-form';
 
@@ -28,29 +30,6 @@ export const solutionOf = ({ salts, mL }: Paper): Op[] => [
     in: 'water',
     mL,
   },
-];
-
-/** What can be held to a gas, the most telling first; and the ions of which the gas tells, as textbooks have it. */
-const GAS_TESTS: readonly { readonly name: string; readonly tells?: readonly string[]; readonly on: (vessel: string) => Op }[] = [
-  { name: 'lime water', tells: ['CO3^2-', 'HCO3-'], on: (vessel) => ({ op: 'limewater', vessel }) },
-  { name: 'a glowing splint', on: (vessel) => ({ op: 'splint', vessel, splint: 'glowing' }) },
-  {
-    name: 'lead acetate paper',
-    tells: ['S2-'],
-    on: (vessel) => ({ op: 'paper', vessel, paper: 'lead-acetate', where: 'mouth', damp: true }),
-  },
-  {
-    name: 'dichromate paper',
-    tells: ['SO3^2-', 'S2O3^2-'],
-    on: (vessel) => ({ op: 'paper', vessel, paper: 'dichromate', where: 'mouth', damp: true }),
-  },
-  {
-    name: 'damp red litmus',
-    tells: ['NH4+'],
-    on: (vessel) => ({ op: 'paper', vessel, paper: 'red-litmus', where: 'mouth', damp: true }),
-  },
-  { name: 'a lit splint', on: (vessel) => ({ op: 'splint', vessel, splint: 'lit' }) },
-  { name: 'damp blue litmus', on: (vessel) => ({ op: 'paper', vessel, paper: 'blue-litmus', where: 'mouth', damp: true }) },
 ];
 
 export interface OwedTest {
@@ -84,7 +63,7 @@ function distinctly(all: readonly Observation[]): Observation[] {
 }
 
 function owedAfter(working: Working, vessel: string): OwedTest | null {
-  for (const { name, tells = [], on } of GAS_TESTS) {
+  for (const { name, tells, on } of GAS_TESTS) {
     const op = on(vessel);
     const see = carryOut(working, op).result.see.filter(happened);
     if (see.length) return { name, op, shows: see.map(sayObservation).join('; '), tells };
@@ -96,8 +75,9 @@ type Reacted = OperationResult['equations'][number];
 
 /** A metal by its symbol, another ion by its formula without the charge; within pairs and complexes too. */
 function partOf(ion: string): RegExp {
-  const isMetal = ion.endsWith('+') && ion !== 'NH4+';
-  const core = isMetal ? /^[A-Z][a-z]?/.exec(ion)![0] : ion.replace(/\^?\d*[+-]$/, '');
+  const elements = Object.keys(parseFormula(ion).elements);
+  const isMetal = isCation(ion) && elements.length === 1;
+  const core = isMetal ? elements[0]! : ion.replace(/\^?\d*[+-]$/, '');
   return new RegExp(`${core.replace(/[()]/g, '\\$&')}(?![a-z])`);
 }
 
@@ -117,7 +97,8 @@ export function schemeOf(paper: Paper): PartScheme[] {
   const ions = [...new Set(paper.salts.flatMap((s) => Object.keys(parseSalt(s.formula).ions)))];
   const begun = beginWorking({ sample: { salts: paper.salts } });
   let working = solutionOf(paper).reduce((w, op) => carryOut(w, op).working, begun);
-  return paper.parts.map(({ letter: tube, ops }, i) => {
+  return paper.parts.map((part) => {
+    const { letter: tube, ops } = part;
     const see: Observation[] = [];
     const equations: Reacted[] = [];
     let gas = false;
@@ -132,7 +113,7 @@ export function schemeOf(paper: Paper): PartScheme[] {
     const told = ions.filter((ion) => owed?.tells.includes(ion));
     return {
       letter: tube,
-      does: partInWords(paper.parts[i]!),
+      does: partInWords(part),
       shows: distinctly(see).slice(0, MOST_SHOWN),
       owed,
       infers: [...new Set([...reacting(ions, equations), ...told])],

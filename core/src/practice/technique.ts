@@ -60,10 +60,9 @@ class Watch {
     return known;
   }
 
-  /** @param well what would be done in the place of the operation. */
-  private note(kind: FaultKind, { seq }: DoneOperation, of: string, well: readonly Op[] | Instead): void {
-    const instead = Array.isArray(well) ? { [seq]: well as readonly Op[] } : (well as Instead);
-    this.faults.push({ kind, operations: [seq], entries: [], of, well: instead });
+  /** @param well what would be done in the place of this operation, or of others. */
+  private note(kind: FaultKind, { seq }: DoneOperation, of: string, well: Instead): void {
+    this.faults.push({ kind, operations: [seq], entries: [], of, well });
   }
 
   private pour(from: string, to: string): void {
@@ -80,9 +79,10 @@ class Watch {
     const known = this.of(op.to);
     const { reagent } = op;
     const name = reagentById(reagent).name;
+    const here = (...ops: readonly Op[]): Instead => ({ [done.seq]: ops });
     const boiled = { ...BOILED, vessel: op.to };
     const fresh = AGED_BOTTLES[reagent];
-    if (fresh !== undefined) this.note('old-reagent', done, name, [{ ...op, reagent: fresh }]);
+    if (fresh !== undefined) this.note('old-reagent', done, name, here({ ...op, reagent: fresh }));
     for (const { anion, with: metal } of CLASHES) {
       const [acid, poured] = [...known.bottles].find(([b]) => isAcid(b) && holds(b, anion)) ?? [];
       if (acid === undefined || !holds(reagent, metal)) continue;
@@ -93,12 +93,12 @@ class Watch {
       const acid = [...known.bottles.keys()].some(isAcid)
         ? []
         : [{ op: 'add' as const, to: op.to, reagent: HARMLESS_ACID, mL: 1 }];
-      this.note('extract-unboiled', done, name, [...acid, boiled, op]);
+      this.note('extract-unboiled', done, name, here(...acid, boiled, op));
     }
     if (known.sulfide === 'came along' && BASES.some((b) => holds(reagent, b)))
-      this.note('sulfide-left', done, name, [boiled, op]);
+      this.note('sulfide-left', done, name, here(boiled, op));
     // A procedure says itself where washing is not wanted.
-    if (known.unwashed && !done.run) this.note('unwashed', done, name, [{ ...WASHED, vessel: op.to }, op]);
+    if (known.unwashed && !done.run) this.note('unwashed', done, name, here({ ...WASHED, vessel: op.to }, op));
     known.unwashed = false;
     known.bottles.set(reagent, done);
     if (SULFIDE_BOTTLES.includes(reagent)) known.sulfide = 'put here';
@@ -138,10 +138,10 @@ class Watch {
       }
       case 'paper':
         if (op.where === 'mouth' && !op.damp)
-          this.note('dry-paper', done, op.paper.replaceAll('-', ' '), [{ ...op, damp: true }]);
+          this.note('dry-paper', done, op.paper.replaceAll('-', ' '), { [done.seq]: [{ ...op, damp: true }] });
         return;
       case 'flame':
-        if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire', [{ ...op, wire: 'clean' }]);
+        if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire', { [done.seq]: [{ ...op, wire: 'clean' }] });
     }
   }
 }

@@ -30,7 +30,7 @@ const CONFUSED = 3;
 const LEAST_CONFUSED = 0.02;
 const MOST_TESTS = 60;
 
-/** Tests whose entry may change what one thinks; a look costs nothing to weigh. */
+/** Entries after which all that was written is weighed anew: after every one it would take three times as long. */
 const WEIGH_EVERY = 3;
 
 interface Working {

@@ -1,24 +1,17 @@
 /** What people do with cases: begin, read and go on with them. */
-import { randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
-import type { BranchStep } from '#core/practice/branch';
-import type { Debrief } from '#core/practice/debrief';
-import type { MarkLine } from '#core/practice/marking';
-import type { PartScheme } from '#core/practice/paper';
-import type { Paper, PaperParts } from '#core/practice/paper-form';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
-import { BenchError } from '#core/bench/error';
 import { type Op, vesselsIn } from '#core/bench/ops';
 import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
-import { judge, workingOf } from '#core/record/judge';
+import { workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
-import { type CaseDigest, changesSince, chemistryOf, digestOf } from '#core/record/view';
+import { changesSince, chemistryOf, digestOf } from '#core/record/view';
 import { lastWords } from '#core/record/words';
-import { onlyWith, type Snapshot, type SnapshotChange, type Subject } from '#core/record/working';
+import { onlyWith, type SnapshotChange, type Subject } from '#core/record/working';
 import type { HouseRules } from '#core/scheme/rules';
 import type {
   Append,
-  BranchRequest,
   CaseChanges,
   CaseSummary,
   ListedCase,
@@ -29,7 +22,7 @@ import type {
   Review,
 } from '#contract';
 import { must } from '../access/access';
-import { findSet } from '../classes/store';
+import { withinTerms } from '../classes/terms';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import { houseRulesOf } from '../rules/rules';
@@ -37,29 +30,16 @@ import type { Crew } from '../workers/crew';
 import { hasPhoto } from '../photos/store';
 import type { BenchTasks } from '../workers/bench';
 import { canonical, link, type LinkedEvent, sha256 } from './chain';
-import { type CaseDocument, CaseDocuments } from './documents';
+import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
+import { judgedOrProblem } from './judged';
 import type { News } from './live';
 import * as store from './store';
+import { sealedUnder, subjectOf } from './subjects';
+import { summaryOf } from './summary';
 
 /** Seconds that a bench operation may take. */
 const OPERATION_SECONDS = 20;
 const RECKONING_SECONDS = 5;
-
-interface Standing {
-  readonly id: string;
-  readonly createdAt: Date;
-  readonly takenIn: store.TakenIn | null;
-  readonly set: string | null;
-}
-
-const summaryOf = ({ id, createdAt, takenIn, set }: Standing, digest: CaseDigest): CaseSummary => ({
-  id,
-  createdAt: createdAt.toISOString(),
-  ...digest,
-  hinted: [...digest.hinted],
-  takenIn: takenIn && { at: takenIn.at, author: takenIn.author },
-  set,
-});
 
 const NO_CASE = 'There is no such case; go back to your cases.';
 const MOVED_ON = 'This case has moved on in another window; look at it again and repeat.';
@@ -80,7 +60,7 @@ interface SetCase {
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
   readonly event: RecordedEvent;
-  readonly bench?: { readonly before: Snapshot; readonly change: SnapshotChange };
+  readonly bench?: BenchChange;
 }
 
 export class Cases {
@@ -156,14 +136,14 @@ export class Cases {
 
   async create(person: Person, asked: NewCase): Promise<CaseChanges> {
     must(person, { do: 'create-case' });
-    const { name, look, subject } = await this.subjectOf(asked);
+    const { name, look, subject } = await subjectOf(this.db, this.bench, asked);
     const rules = await houseRulesOf(this.db, person.id);
     return this.changesFor(await this.begin(person, name, look, subject, rules), 0, person);
   }
 
   /** A sealed case for a student, with the rules of who sets it. */
   async setFor(student: Person, { name, sample, set, instructor }: SetCase): Promise<string> {
-    const { look, subject } = await this.setBy(name, sample);
+    const { look, subject } = await sealedUnder(this.bench, name, sample);
     const rules = await houseRulesOf(this.db, instructor.id);
     const { id, state } = await this.begin(student, name, look, subject, rules, { set, instructor: instructor.id });
     this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
@@ -179,48 +159,10 @@ export class Cases {
     }
   }
 
-  /** What each part of a paper shows, and what it is worth. */
-  schemeOf(paper: Paper): Promise<PartScheme[]> {
-    return this.bench.run('paperScheme', paper, OPERATION_SECONDS);
-  }
-
-  /** Marks of a worked paper, by the scheme that comes of running its parts. */
-  async paperMarks(person: Person, id: string, parts: PaperParts): Promise<MarkLine[]> {
-    const document = await this.read(person, id);
-    must(person, { do: 'examine-case', of: document });
-    const { sample } = (await store.findHead(this.db, id))!;
-    const salts = 'salts' in sample! ? sample.salts : [];
-    return this.bench.run('paperMarks', { paper: { ...parts, salts: [...salts] }, state: document.state }, OPERATION_SECONDS);
-  }
-
   /** Who works on it, and who set it. */
   private tellAll({ id, owner, instructor }: Pick<CaseDocument, 'id' | 'owner' | 'instructor'>, seq: number): void {
     this.tell({ owner, case: id, seq });
     if (instructor !== null && instructor !== owner) this.tell({ owner: instructor, case: id, seq });
-  }
-
-  private async subjectOf(asked: NewCase): Promise<{ name: string; look: string; subject: Subject }> {
-    if ('real' in asked) {
-      const { name, look, grams, matter } = asked.real;
-      return { name, look, subject: { real: { grams, matter } } };
-    }
-    if ('structure' in asked) {
-      const { name, smiles, grams } = asked.structure;
-      return this.setBy(name, { smiles, grams });
-    }
-    if ('salts' in asked) return this.setBy(asked.salts.name, { salts: asked.salts.salts });
-    if ('random' in asked) {
-      const sample = await this.bench.run('drawUnknown', asked.random, OPERATION_SECONDS);
-      return this.setBy(`Unknown ${randomInt(100, 1000)}`, sample);
-    }
-    const jar = await store.findJar(this.db, asked.jar);
-    if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
-    return { name: jar.name, look: jar.look, subject: { sample: jar.sample } };
-  }
-
-  /** A sample of which the label says only what anyone sees. */
-  private async setBy(name: string, sample: SampleSpec): Promise<{ name: string; look: string; subject: Subject }> {
-    return { name, look: await this.bench.run('looksLike', sample, OPERATION_SECONDS), subject: { sample } };
   }
 
   private async begin(
@@ -272,26 +214,8 @@ export class Cases {
   private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
     const sealed = sealedElsewhere(document);
     if (sealed) throw new HttpProblem('bad-input', `This case can only be read: ${sealed}.`);
-    if (document.set !== null) await this.withinTerms(document.set, asked);
+    if (document.set !== null) await withinTerms(this.db, document.set, asked);
     return this.take(person, document, id, judgedOrProblem(document.state, asked));
-  }
-
-  /** Sealed work has its terms: until when, and with which tests. */
-  private async withinTerms(set: string, event: CaseEvent): Promise<void> {
-    const work = (await findSet(this.db, set))!;
-    if (event.kind === 'opened-up') throw new HttpProblem('forbidden', 'Your instructor shows what it was, once it is marked.');
-    if (event.kind === 'rules') throw new HttpProblem('forbidden', 'This work is done by the rules with which it was set.');
-    if (work.gone) throw new HttpProblem('bad-input', 'This work was taken back; ask your instructor.');
-    if (work.closes_at !== null && work.closes_at.getTime() <= Date.now() && event.kind !== 'timer-done')
-      throw new HttpProblem(
-        'bad-input',
-        'The time for this work is over; what you wrote is kept. Ask your instructor for more time.',
-      );
-    const test = event.kind === 'operation' || event.kind === 'entry' ? event.payload.test : undefined;
-    const { tests } = work.terms;
-    if (tests === null || (event.kind !== 'operation' && event.kind !== 'entry')) return;
-    if (test === undefined || !tests.includes(test))
-      throw new HttpProblem('bad-input', 'test: this test is not allowed in this work; choose one of those that are');
   }
 
   /** @param event that may come now. @returns null when the case has moved on meanwhile. */
@@ -312,7 +236,7 @@ export class Cases {
     const kept = await this.put(linked, state, bench?.change);
     if (!kept) return null;
     this.tellAll(document, seq);
-    return this.documents.advance(document, state, linked, bench && after(bench.before, bench.change));
+    return this.documents.advance(document, state, linked, bench);
   }
 
   /** @returns false when another event took its place, or this one is there already. */
@@ -353,18 +277,6 @@ export class Cases {
     }
   }
 
-  /** What there is to say of a simulated case once its identity was shown. */
-  async debrief(person: Person, id: string): Promise<Debrief> {
-    return this.bench.run('debrief', await this.openedUp(person, id), OPERATION_SECONDS);
-  }
-
-  /** What would have been, had operations of a case that was opened up been done otherwise; the case stays as it is. */
-  async branch(person: Person, id: string, { instead }: BranchRequest): Promise<BranchStep[]> {
-    const opened = await this.openedUp(person, id);
-    const bySeq = Object.fromEntries(instead.map(({ seq, ops }) => [seq, ops]));
-    return this.bench.run('branch', { ...opened, instead: bySeq }, OPERATION_SECONDS);
-  }
-
   /** What an examiner does with a report. */
   async review(person: Person, id: string, { kind, ...payload }: Review): Promise<CaseChanges> {
     const document = await this.read(person, id);
@@ -373,27 +285,6 @@ export class Cases {
     const taken = await this.take(person, document, randomUUID(), judgedOrProblem(document.state, event));
     if (!taken) throw new HttpProblem('stale', MOVED_ON, { seq: document.state.seq });
     return this.changesFor(taken, document.state.seq, person);
-  }
-
-  /** The debrief of a case for its examiner, at any time, and what it is. */
-  async examined(person: Person, id: string): Promise<{ debrief: Debrief; identity: string; set: string | null }> {
-    const document = await this.read(person, id);
-    must(person, { do: 'examine-case', of: document });
-    const { sample } = (await store.findHead(this.db, id))!;
-    const debrief = await this.bench.run('debrief', { state: document.state, sample: sample! }, OPERATION_SECONDS);
-    return { debrief, identity: nameSample(sample!), set: document.set };
-  }
-
-  /** A case of which the sample may be known. @throws HttpProblem for any other. */
-  async openedUp(person: Person, id: string): Promise<{ state: CaseState; sample: SampleSpec }> {
-    const { state } = await this.read(person, id);
-    const head = await store.findHead(this.db, id);
-    if (state.status !== 'opened-up' || !head?.sample)
-      throw new HttpProblem(
-        'bad-input',
-        'There is a debrief of a simulated case once it was opened up: sign it, and show what it was.',
-      );
-    return { state, sample: head.sample };
   }
 
   /** The arithmetic for one tube, from what was added to it. */
@@ -405,22 +296,3 @@ export class Cases {
 }
 
 const UNIQUE_VIOLATION = '23505';
-
-/** The bench after a change. */
-function after(before: Snapshot, { rest, vessels }: SnapshotChange): Snapshot {
-  const all: Record<string, string> = { ...before.vessels };
-  for (const [id, state] of Object.entries(vessels)) {
-    if (state === null) delete all[id];
-    else all[id] = state;
-  }
-  return { rest, vessels: all };
-}
-
-function judgedOrProblem<E extends CaseEvent | ExaminerEvent>(state: CaseState, event: E): E {
-  try {
-    return judge(state, event);
-  } catch (error) {
-    if (error instanceof BenchError) throw new HttpProblem('bad-input', error.message);
-    throw error;
-  }
-}

@@ -1,7 +1,7 @@
 /** Cases as they are known to this process: a cache of folds over their events. The truth is in the database. */
 import { LRUCache } from 'lru-cache';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
-import type { Snapshot } from '#core/record/working';
+import type { Snapshot, SnapshotChange } from '#core/record/working';
 import type { Queryable } from '../db/pool';
 import type { EventBody, LinkedEvent } from './chain';
 import { benchOf, type CaseHead, eventsAfter, findHead, type TakenIn } from './store';
@@ -16,6 +16,22 @@ export interface CaseDocument {
   readonly set: string | null;
   readonly instructor: string | null;
   readonly state: CaseState;
+}
+
+/** A bench, and what an operation changes on it. */
+export interface BenchChange {
+  readonly before: Snapshot;
+  readonly change: SnapshotChange;
+}
+
+/** The bench after a change. */
+function after({ before, change: { rest, vessels } }: BenchChange): Snapshot {
+  const all: Record<string, string> = { ...before.vessels };
+  for (const [id, state] of Object.entries(vessels)) {
+    if (state === null) delete all[id];
+    else all[id] = state;
+  }
+  return { rest, vessels: all };
 }
 
 const MOST_DOCUMENTS = 500;
@@ -79,11 +95,11 @@ export class CaseDocuments {
   }
 
   /** Takes up an event that was appended to a document by this process, with what it changed on the bench. */
-  advance(before: CaseDocument, state: CaseState, event: LinkedEvent, bench?: Snapshot): CaseDocument {
+  advance(before: CaseDocument, state: CaseState, event: LinkedEvent, bench?: BenchChange): CaseDocument {
     const now = { ...before, state, hash: event.hash };
     this.documents.set(before.id, now);
-    const kept =
-      bench ?? (this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined);
+    const resting = this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined;
+    const kept = bench ? after(bench) : resting;
     if (kept) this.benches.set(before.id, { seq: state.seq, snapshot: kept });
     else this.benches.delete(before.id);
     return now;

@@ -14,6 +14,7 @@ import { afterSchema, caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import type { CaseReasoning } from '../reasoning/case-reasoning';
 import type { Cases } from './cases';
+import type { Debriefs } from './debriefs';
 import type { LiveUpdates } from './live';
 import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
@@ -24,6 +25,7 @@ const SHORTER_SECONDS = 60;
 export function caseRoutes(
   db: Db,
   cases: Cases,
+  debriefs: Debriefs,
   live: LiveUpdates,
   reasoning: CaseReasoning,
   thought: Crew<ThoughtTasks>,
@@ -66,17 +68,17 @@ export function caseRoutes(
     res.json(await reasoning.of(person, await cases.read(person, caseId(req.params.id)), effort));
   });
   router.get('/cases/:id/debrief', async (req, res) => {
-    res.json(await cases.debrief(actor(req), caseId(req.params.id)));
+    res.json(await debriefs.of(await debriefs.openedUp(actor(req), caseId(req.params.id))));
   });
   router.get('/cases/:id/shorter', async (req, res) => {
-    const { state, sample } = await cases.openedUp(actor(req), caseId(req.params.id));
+    const { state, sample } = await debriefs.openedUp(actor(req), caseId(req.params.id));
     const tests = [...new Set(state.entries.filter((e) => !e.struck).map((e) => e.test))];
     const shorter = await thought.run('shorterWay', sample, SHORTER_SECONDS);
     res.json({ own: { tests, minutes: Math.round(state.minutes) }, shorter } satisfies Ways);
   });
   router.post('/cases/:id/branch', async (req, res) => {
     const asked = check(branchRequestSchema, req.body);
-    res.json(await cases.branch(actor(req), caseId(req.params.id), asked));
+    res.json(await debriefs.branch(await debriefs.openedUp(actor(req), caseId(req.params.id)), asked));
   });
   router.post('/cases/:id/reckoning', async (req, res) => {
     const asked = check(reckonRequestSchema, req.body);

@@ -9,30 +9,24 @@ import { FORMS } from '#core/reasoning/hypotheses';
 import { weightOf } from '#core/reasoning/priors';
 import { testsOf } from '#core/scheme/tests';
 import type { DrawingOfSet, DrawnSet, DrawnUnknown, Unknown, Untold } from '#contract';
-import { alone, formulasIn, type Placed, placed, sameList } from '../reasoning/placed';
+import { alone, nameOfUnknown, type Placed, placed } from '../reasoning/placed';
 
 const TABLE = difficulties as unknown as Difficulties;
 /** Decibans from which two are told apart: twenty to one. */
 const TOLD = 13;
 const COMPOUND_GRAMS = 3;
 
-/** Decibans by which the allowed tests tell two apart, all in all. */
-function told(a: Placed, b: Placed, tests: readonly string[]): number {
-  if (a.space !== b.space && a.space.scheme !== b.space.scheme) return Infinity;
-  let sum = 0;
-  for (const test of tests) {
-    sum += a.space === b.space ? partedBy(a.space, a.member, b.member, test) : 0;
-    if (sum >= TOLD) break;
-  }
-  // Single salts and mixtures stand in different spaces: the look of their ions decides.
-  return a.space === b.space ? sum : sameList(a.space.members[a.member]!.holds, b.space.members[b.member]!.holds) ? 0 : TOLD;
+/** Do the allowed tests tell two apart? A salt and a compound are told apart by the first look. */
+function told(a: Placed, b: Placed, tests: readonly string[]): boolean {
+  if (a.space !== b.space) return true;
+  let decibans = 0;
+  return tests.some((test) => (decibans += partedBy(a.space, a.member, b.member, test)) >= TOLD);
 }
 
 const allOf = (p: Placed) => testsOf(p.space.scheme).map((t) => t.id);
 
 /** The test, of those not allowed, that best tells two apart. */
 function tellingTest(a: Placed, b: Placed, allowed: readonly string[]): string | null {
-  if (a.space !== b.space) return null;
   const best = allOf(a)
     .filter((t) => !allowed.includes(t))
     .map((t) => [t, partedBy(a.space, a.member, b.member, t)] as const)
@@ -46,28 +40,27 @@ function untoldIn(all: readonly (Placed | null)[], allowed: readonly string[] | 
     for (const [a, first] of all.slice(0, b).entries()) {
       if (!first || !second || (first.space === second.space && first.member === second.member)) continue;
       const tests = allowed ?? allOf(first);
-      if (told(first, second, tests) < TOLD) out.push({ a, b, by: tellingTest(first, second, tests) });
+      if (!told(first, second, tests)) out.push({ a, b, by: tellingTest(first, second, tests) });
     }
   return out;
 }
 
-const UNKNOWN: Difficulty = { tests: 0, minutes: 0, right: 0, confused: [] };
-
 const difficultyIn = ({ space: of, member, name }: Placed, allowed: readonly string[] | null): Difficulty =>
   (allowed === null ? TABLE[name] : undefined) ?? difficultyOf(of, member, allowed && new Set(allowed));
 
-/** How hard each of the unknowns is, and which two of them the allowed tests do not tell apart. */
-export async function assess(unknowns: readonly Unknown[], tests: readonly string[] | null): Promise<DrawnSet> {
-  const all: (Placed | null)[] = [];
-  for (const u of unknowns) all.push(await placed(u));
+function weighed(unknowns: readonly Unknown[], all: readonly (Placed | null)[], tests: readonly string[] | null): DrawnSet {
   const drawn = unknowns.map((unknown, i): DrawnUnknown => {
     const at = all[i];
-    const difficulty = at ? difficultyIn(at, tests) : UNKNOWN;
-    const name = at?.name ?? formulasIn(unknown).join(' + ');
-    return { name, unknown, difficulty: { ...difficulty, confused: difficulty.confused.map(([n, p]) => [n, p]) } };
+    const known = at ? difficultyIn(at, tests) : null;
+    const difficulty = known && { ...known, confused: known.confused.map(([n, p]): [string, number] => [n, p]) };
+    return { name: at?.name ?? nameOfUnknown(unknown), unknown, difficulty };
   });
   return { unknowns: drawn, untold: untoldIn(all, tests) };
 }
+
+/** How hard each of the unknowns is, and which two of them the allowed tests do not tell apart. */
+export const assess = async (unknowns: readonly Unknown[], tests: readonly string[] | null): Promise<DrawnSet> =>
+  weighed(unknowns, await placed(unknowns), tests);
 
 /** Salts that are met so seldom that nobody sets them. */
 const COMMONEST_SHARE = 0.6;
@@ -113,12 +106,13 @@ export async function drawSet({ matter, count, tests, minutes }: DrawingOfSet, r
   for (const c of near) {
     if (taken.length === count) break;
     const allowed = tests ?? allOf(c.placed);
-    if (taken.every((t) => told(t.placed, c.placed, allowed) >= TOLD)) taken.push(c);
+    if (taken.every((t) => told(t.placed, c.placed, allowed))) taken.push(c);
   }
   // Where the allowed tests tell too few apart, the rest are given all the same, and named.
   for (const c of near) if (taken.length < count && !taken.includes(c)) taken.push(c);
-  return assess(
+  return weighed(
     taken.map((c) => c.unknown),
+    taken.map((c) => c.placed),
     tests,
   );
 }

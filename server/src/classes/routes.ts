@@ -18,6 +18,7 @@ import {
 import * as z from 'zod';
 import { actor, must } from '../access/access';
 import type { Cases } from '../cases/cases';
+import type { Debriefs } from '../cases/debriefs';
 import type { Db } from '../db/pool';
 import { caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
@@ -47,9 +48,9 @@ const summary = (person: Person, c: store.ClassRow): ClassSummary => ({
   members: c.members,
 });
 
-export function classRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>): Router {
+export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
-  const work = new ClassWork(db, cases);
+  const work = new ClassWork(db, cases, debriefs);
   router.get('/classes', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'see-classes' });
@@ -130,7 +131,7 @@ export function classRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>): 
   /** What a paper would be worth, before it is set. */
   router.post('/papers/scheme', async (req, res) => {
     must(actor(req), { do: 'teach' });
-    res.json(await cases.schemeOf(check(paperSchema, req.body)));
+    res.json(await debriefs.schemeOf(check(paperSchema, req.body)));
   });
   router.get('/sets/:id/paper', async (req: WithId, res) => {
     res.json(await work.paper(actor(req), caseId(req.params.id)));

@@ -11,6 +11,7 @@ import { sayAll } from '#core/senses/sentences';
 import type { BenchCard, Benches, NewSet, PaperView, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
+import type { Debriefs } from '../cases/debriefs';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import * as store from './store';
@@ -43,6 +44,7 @@ export class ClassWork {
   constructor(
     private readonly db: Queryable,
     private readonly cases: Cases,
+    private readonly debriefs: Debriefs,
   ) {}
 
   /** @throws HttpProblem when there is none that this instructor runs. */
@@ -69,7 +71,7 @@ export class ClassWork {
       );
     const { title, minutes, paper } = asked;
     // What cannot be done on the sample is told before anything is set.
-    if (paper) await this.cases.schemeOf(paper);
+    if (paper) await this.debriefs.schemeOf(paper);
     const unknowns: readonly Unknown[] = paper ? [{ salts: paper.salts }] : asked.unknowns;
     if (!unknowns.length) throw new HttpProblem('bad-input', 'unknowns: put at least one unknown into it, or a paper');
     const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
@@ -121,10 +123,10 @@ export class ClassWork {
 
   /** Marks for the report of a case, line by line; the instructor changes them. */
   async proposed(person: Person, id: string): Promise<ProposedMarks> {
-    const { debrief, identity, set } = await this.cases.examined(person, id);
-    const paper = set === null ? null : (await store.findSet(this.db, set))!.terms.paper;
-    const lines = paper ? await this.cases.paperMarks(person, id, paper) : proposedMarks(debrief, titleOf);
-    return { identity, lines, ...sumOf(lines) };
+    const known = await this.debriefs.examined(person, id);
+    const paper = known.set === null ? null : (await store.findSet(this.db, known.set))!.terms.paper;
+    const lines = paper ? await this.debriefs.paperMarks(known, paper) : proposedMarks(await this.debriefs.of(known), titleOf);
+    return { identity: nameSample(known.sample), lines, ...sumOf(lines) };
   }
 
   /** The paper of a set, as its candidates and its instructor see it. */

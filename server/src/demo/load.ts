@@ -3,6 +3,7 @@ import type { CaseEvent } from '#core/record/events';
 import type { Person } from '#contract';
 import { chemistryVersion } from '#atlas';
 import { Cases } from '../cases/cases';
+import { Debriefs } from '../cases/debriefs';
 import { openPool, type Queryable, transaction } from '../db/pool';
 import { benchCrew } from '../workers/crews';
 import { JARS } from './jars';
@@ -64,7 +65,7 @@ async function worked(
   if (conclusion) await scribe.write({ kind: 'conclusion', payload: conclusion });
 }
 
-async function write(db: Queryable, cases: Cases): Promise<void> {
+async function write(db: Queryable, cases: Cases, debriefs: Debriefs): Promise<void> {
   await db.query('insert into person (id, name, role, local) values ($1, $2, $3, true) on conflict do nothing', [
     PERSON.id,
     PERSON.name,
@@ -90,7 +91,7 @@ async function write(db: Queryable, cases: Cases): Promise<void> {
   });
   await worked(cases, 'phial-42', ORGANIC);
   await worked(cases, 'jar-07', IN_PROGRESS);
-  await writeSchool(db, cases);
+  await writeSchool(db, cases, debriefs);
   await db.query('insert into demo default values');
 }
 
@@ -103,7 +104,8 @@ export async function loadDemo(databaseUrl: string): Promise<boolean> {
     try {
       await transaction(db, async (tx) => {
         await tx.query('set local idle_in_transaction_session_timeout = 0');
-        await write(tx, new Cases(tx, bench, chemistry));
+        const cases = new Cases(tx, bench, chemistry);
+        await write(tx, cases, new Debriefs(tx, cases, bench));
       });
       return true;
     } finally {

@@ -4,6 +4,7 @@ import type { CaseEvent } from '#core/record/events';
 import type { Op } from '#core/bench/ops';
 import type { Paper, Person, Role, Unknown } from '#contract';
 import type { Cases } from '../cases/cases';
+import type { Debriefs } from '../cases/debriefs';
 import { addMember, casesIn, closeAt, insertClass } from '../classes/store';
 import { ClassWork } from '../classes/work';
 import type { Queryable } from '../db/pool';
@@ -138,14 +139,14 @@ async function marked(
   await closeAt(db, set, new Date());
 }
 
-export async function writeSchool(db: Queryable, cases: Cases): Promise<void> {
+export async function writeSchool(db: Queryable, cases: Cases, debriefs: Debriefs): Promise<void> {
   const instructor = await person(db, 'Maud Teskelin', 'instructor');
   await person(db, 'Rasmus Oldecamp', 'keeper');
   const students: Person[] = [];
   for (const name of STUDENTS) students.push(await person(db, name, 'student'));
   const id = await insertClass(db, 'Paper and pigments, first year', instructor.id);
   for (const s of students) await addMember(db, id, s.id);
-  const work = new ClassWork(db, cases);
+  const work = new ClassWork(db, cases, debriefs);
   const terms = { tests: null, reasoning: false };
 
   const last = { title: 'Three pigments', unknowns: PIGMENTS.map((p) => p.unknown), paper: null, terms, minutes: null };

@@ -13,7 +13,7 @@ import {
 } from '#contract';
 import { actor, must, SESSION_COOKIE, sessionIn } from '../access/access';
 import { joinClass } from '../classes/store';
-import { type Db, transaction } from '../db/pool';
+import { type Db, transaction, type Tx } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
 import { hashed, isPassphrase } from './passphrase';
 import * as store from './store';
@@ -48,6 +48,7 @@ async function signedIn(db: Db, req: Request, res: Response, person: Person): Pr
   });
 }
 
+const NO_CODE = 'code: no class has this code; ask your instructor for the one in force';
 const UNIQUE_VIOLATION = '23505';
 
 async function orTaken<T>(work: () => Promise<T>): Promise<T> {
@@ -81,18 +82,16 @@ export function doorRoutes(db: Db): Router {
     const { code, name, login, passphrase } = check(joinSchema, req.body);
     await notGuessing(db, req, 'code');
     const kept = await hashed(passphrase);
-    const person = await orTaken(() =>
-      transaction(db, async (tx) => {
-        const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
-        return (await joinClass(tx, code, made.id)) ? made : null;
-      }).catch((error: unknown) => {
-        throw error;
-      }),
-    );
-    if (!person) {
-      await store.failed(db, 'code', fromAddress(req));
-      throw new HttpProblem('bad-input', 'code: no class has this code; ask your instructor for the one in force');
-    }
+    const join = async (tx: Tx): Promise<Person> => {
+      const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
+      if (await joinClass(tx, code, made.id)) return made;
+      // Nobody is made by a code that is none.
+      throw new HttpProblem('bad-input', NO_CODE);
+    };
+    const person = await orTaken(() => transaction(db, join)).catch(async (error: unknown) => {
+      if (error instanceof HttpProblem && error.detail === NO_CODE) await store.failed(db, 'code', fromAddress(req));
+      throw error;
+    });
     await signedIn(db, req, res, person);
     res.status(201).json(person);
   });
@@ -119,7 +118,11 @@ export function peopleRoutes(db: Db): Router {
       return;
     }
     const found = (await store.madeUpPeople(db)).find((p) => p.id === person);
-    if (!found) throw new HttpProblem('not-found', 'There is no such person in the demo.');
+    if (!found)
+      throw new HttpProblem(
+        'not-found',
+        'There is no such person in the demo; choose one of those that are listed under Classes.',
+      );
     await signedIn(db, req, res, found);
     res.json(found);
   });

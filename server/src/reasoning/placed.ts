@@ -26,28 +26,53 @@ export interface Placed {
   readonly name: string;
 }
 
-export const formulasIn = (sample: Unknown): string[] => ('salts' in sample ? sample.salts.map((s) => s.formula) : []);
-const formulasOf = (spec: SampleSpec): string[] => ('salts' in spec ? spec.salts.map((s) => s.formula) : []);
-export const sameList = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
+const sameList = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
+const formulasIn = (sample: SampleSpec): string[] => ('salts' in sample ? sample.salts.map((s) => s.formula) : []);
+/** What an unknown is called where nothing known is like it. */
+export const nameOfUnknown = (unknown: Unknown): string =>
+  'smiles' in unknown ? unknown.smiles : formulasIn(unknown).join(' + ');
 
-/** What an unknown is among all that are known; of another recipe of the same ions, that; null when nothing known is like it. */
-export async function placed(unknown: Unknown): Promise<Placed | null> {
-  if ('smiles' in unknown) {
-    const listed = LIBRARY.findIndex((c) => c.smiles === unknown.smiles);
-    const of = { smiles: unknown.smiles, name: unknown.smiles };
-    const own = listed < 0 ? [{ of, leaf: compoundLeaf(of) }] : [];
-    const compounds = new CompoundSpace(await loadCompounds(), own);
-    const member = listed < 0 ? LIBRARY.length : listed;
-    return { space: compounds, member, name: listed < 0 ? unknown.smiles : LIBRARY[listed]!.name };
-  }
+/** The form of just these formulas; of another recipe of the same ions, that; -1 when there is none. */
+function memberIn(space: SaltSpace, unknown: Unknown): number {
   const formulas = formulasIn(unknown);
-  const single = await alone();
-  const exact = single.members.findIndex(({ salts }) => sameList(formulasOf(FORMS[salts[0]!]!.sample), formulas));
-  if (exact >= 0) return { space: single, member: exact, name: single.called(exact) };
+  const exact = space.members.findIndex(
+    ({ salts: [form, ...more] }) => !more.length && sameList(formulasIn(FORMS[form!]!.sample), formulas),
+  );
+  if (exact >= 0) return exact;
   const ions = [...new Set(formulas.flatMap((f) => Object.keys(parseSalt(f).ions)))];
-  for (const among of [single, await mixed()]) {
-    const member = among.members.findIndex((m) => sameList(m.holds, ions));
-    if (member >= 0) return { space: among, member, name: formulas.join(' + ') };
-  }
-  return null;
+  return space.members.findIndex((m) => sameList(m.holds, ions));
+}
+
+async function placedSalts(unknowns: readonly Unknown[]): Promise<(Placed | null)[]> {
+  const single = await alone();
+  const space = unknowns.every((u) => memberIn(single, u) >= 0) ? single : await mixed();
+  return unknowns.map((u) => {
+    const member = memberIn(space, u);
+    return member < 0 ? null : { space, member, name: nameOfUnknown(u) };
+  });
+}
+
+async function placedCompounds(structures: readonly string[]): Promise<Placed[]> {
+  const own = [...new Set(structures)].filter((s) => !LIBRARY.some((c) => c.smiles === s)).map((s) => ({ smiles: s, name: s }));
+  const space = new CompoundSpace(
+    await loadCompounds(),
+    own.map((of) => ({ of, leaf: compoundLeaf(of) })),
+  );
+  const all = [...LIBRARY, ...own];
+  return structures.map((s) => {
+    const member = all.findIndex((c) => c.smiles === s);
+    return { space, member, name: all[member]!.name };
+  });
+}
+
+/** Where each stands, all salts in one space and all compounds in one, so that they can be compared; null for what is like none. */
+export async function placed(unknowns: readonly Unknown[]): Promise<(Placed | null)[]> {
+  const salts = unknowns.filter((u) => 'salts' in u);
+  const structures = unknowns.flatMap((u) => ('smiles' in u ? [u.smiles] : []));
+  const [ofSalts, ofCompounds] = [
+    salts.length ? await placedSalts(salts) : [],
+    structures.length ? await placedCompounds(structures) : [],
+  ];
+  let [s, c] = [0, 0];
+  return unknowns.map((u) => ('salts' in u ? ofSalts[s++]! : ofCompounds[c++]!));
 }

@@ -53,6 +53,10 @@ export function Chip({
   );
 }
 
+/** A tab over what it opens. */
+export const TAB_LOOK =
+  'min-h-11 rounded-t-lg px-4 text-sm font-bold text-muted data-[state=active]:bg-wash data-[state=active]:text-rust-deep';
+
 export function Heading({ children, note }: { children: ReactNode; note?: ReactNode }) {
   return (
     <header className="mb-5">

@@ -36,7 +36,7 @@ export const COLOURED_BOTTLES = [
 /** Salts that go with nothing on the bench, for tubes in which nothing should happen. */
 export const QUIET_SALTS = ['NaCl', 'KNO3', 'NaNO3', 'Na2SO4', 'KCl', 'NaCH3COO·3H2O'] as const;
 
-/** Salts and bottles that give off one gas, as any textbook says. */
+/** Salts and bottles that give off one gas, by its usual making in a laboratory; a test holds what the papers show of each to it. */
 export const GAS_MAKERS = [
   { gas: 'carbon dioxide', formula: 'Na2CO3', with: 'hydrochloric-acid-2M' },
   { gas: 'sulfur dioxide', formula: 'Na2SO3', with: 'hydrochloric-acid-6M' },

@@ -5,6 +5,7 @@ import { showingOf } from '../../senses/showing';
 import { sayObservation } from '../../senses/sentences';
 import { isNothing } from '../../vocabulary/observation';
 import { FLAME_SALTS, GAS_MAKERS } from '../data/drilled';
+import { GAS_TESTS } from '../gas-tests';
 import { type Exhibit, type Maker, oneOf, type Random, shuffled } from '../drill';
 import { add, seenAs, work, type Worked } from './worked';
 
@@ -45,16 +46,6 @@ export const justBasic: Maker = (random) => {
   };
 };
 
-const HELD: readonly { readonly caption: string; readonly op: Op }[] = [
-  { caption: 'Damp red litmus', op: { op: 'paper', vessel: 'A', paper: 'red-litmus', where: 'mouth', damp: true } },
-  { caption: 'Damp blue litmus', op: { op: 'paper', vessel: 'A', paper: 'blue-litmus', where: 'mouth', damp: true } },
-  { caption: 'Lead acetate paper', op: { op: 'paper', vessel: 'A', paper: 'lead-acetate', where: 'mouth', damp: true } },
-  { caption: 'Dichromate paper', op: { op: 'paper', vessel: 'A', paper: 'dichromate', where: 'mouth', damp: true } },
-  { caption: 'Lime water', op: { op: 'limewater', vessel: 'A' } },
-  { caption: 'A lit splint', op: { op: 'splint', vessel: 'A', splint: 'lit' } },
-  { caption: 'A glowing splint', op: { op: 'splint', vessel: 'A', splint: 'glowing' } },
-];
-
 interface Held extends Exhibit {
   readonly says: string;
   /** Something came of it. */
@@ -71,12 +62,13 @@ function heldTo(maker: GasMaker): Held[] | null {
     ...('then' in maker ? [{ op: 'add' as const, to: 'A', reagent: maker.then, grams: 0.3 }] : []),
     ...(maker.gas === 'ammonia' ? [{ op: 'heat' as const, vessel: 'A', to: 'warm' as const, minutes: 2 }] : []),
   ];
-  const out = HELD.map(({ caption, op }) => {
+  const out = GAS_TESTS.map(({ name, on }) => {
+    const op = on('A');
     const last = work({ salts: [{ formula: maker.formula, grams: 2 }] }, [...make, op])?.at(-1);
     const scene = last && sceneOf(op, last);
     if (!scene) return null;
     const happened = last.see.some((o) => !isNothing(o) && o.event !== 'unchanged');
-    return { caption, scene, happened, says: last.see.map(sayObservation).join('; ') };
+    return { caption: name[0]!.toUpperCase() + name.slice(1), scene, happened, says: last.see.map(sayObservation).join('; ') };
   });
   return out.some((e) => !e) ? null : (out as Held[]);
 }

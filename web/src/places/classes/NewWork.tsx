@@ -45,7 +45,9 @@ function Drawn({ set }: { set: DrawnSet }) {
             <strong>
               <Formula of={u.name} />
             </strong>
-            <span className="text-muted">{sayDifficulty(u.difficulty)}</span>
+            <span className="text-muted">
+              {u.difficulty ? sayDifficulty(u.difficulty) : 'nothing known is like it: how hard it is cannot be worked out'}
+            </span>
           </li>
         ))}
       </ol>

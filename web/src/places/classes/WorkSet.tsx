@@ -6,7 +6,7 @@ import { Link, useParams } from 'react-router';
 import { nameOf } from '#core/senses/names';
 import type { BenchCard } from '#contract';
 import { Formula } from '../../parts/Formula';
-import { Blank, Button, Heading } from '../../parts/ui';
+import { Blank, Button, Heading, TAB_LOOK } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
 import { onNotice } from '../../state/live';
@@ -19,8 +19,6 @@ const TROUBLE: Readonly<Record<BenchCard['trouble'][number], string>> = {
   'out-of-sample': 'little sample left',
   hazard: 'a hazard just now',
 };
-const TAB =
-  'min-h-11 rounded-t-lg px-4 text-sm font-bold text-muted data-[state=active]:bg-wash data-[state=active]:text-rust-deep';
 const SIGNED: readonly string[] = ['signed', 'marked', 'opened-up'];
 
 function Card({ of, mark }: { of: BenchCard; mark: () => void }) {
@@ -167,10 +165,10 @@ export function WorkSet() {
         ) : (
           <Tabs.Root defaultValue="live">
             <Tabs.List aria-label="Views of the work" className="mb-4 flex gap-1 border-b border-rule">
-              <Tabs.Trigger value="live" className={TAB}>
+              <Tabs.Trigger value="live" className={TAB_LOOK}>
                 Live
               </Tabs.Trigger>
-              <Tabs.Trigger value="results" className={TAB}>
+              <Tabs.Trigger value="results" className={TAB_LOOK}>
                 Results
               </Tabs.Trigger>
             </Tabs.List>

@@ -1,7 +1,7 @@
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { TopBar } from '../../shell/TopBar';
-import { Heading } from '../../parts/ui';
+import { Heading, TAB_LOOK } from '../../parts/ui';
 import { DrillPanel } from './DrillPanel';
 import { GradedSamples } from './GradedSamples';
 import { SkillsMap } from './SkillsMap';
@@ -10,8 +10,6 @@ const TABS = [
   { id: 'drills', name: 'Drills' },
   { id: 'graded', name: 'Graded samples' },
 ] as const;
-const TAB =
-  'min-h-11 rounded-t-lg px-4 text-sm font-bold text-muted data-[state=active]:bg-wash data-[state=active]:text-rust-deep';
 
 /** The trainer: it needs neither an account nor, once it was visited, the server. */
 export function Practice() {
@@ -26,7 +24,7 @@ export function Practice() {
         <Tabs.Root value={tab} onValueChange={setTab}>
           <Tabs.List aria-label="Ways to practise" className="mb-5 flex gap-1 border-b border-rule">
             {TABS.map((t) => (
-              <Tabs.Trigger key={t.id} value={t.id} className={TAB}>
+              <Tabs.Trigger key={t.id} value={t.id} className={TAB_LOOK}>
                 {t.name}
               </Tabs.Trigger>
             ))}

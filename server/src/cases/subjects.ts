@@ -1,0 +1,43 @@
+/** What a new case is about, and what the label on it says. */
+import { randomInt } from 'node:crypto';
+import type { SampleSpec } from '#core/bench/sample';
+import type { Subject } from '#core/record/working';
+import type { NewCase } from '#contract';
+import type { Queryable } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import type { BenchTasks } from '../workers/bench';
+import type { Crew } from '../workers/crew';
+import { findJar } from './store';
+
+interface Labelled {
+  readonly name: string;
+  readonly look: string;
+  readonly subject: Subject;
+}
+
+const LOOK_SECONDS = 20;
+
+/** What is asked for, with what its label says. @throws HttpProblem when there is no such jar. */
+export async function subjectOf(db: Queryable, bench: Crew<BenchTasks>, asked: NewCase): Promise<Labelled> {
+  if ('real' in asked) {
+    const { name, look, grams, matter } = asked.real;
+    return { name, look, subject: { real: { grams, matter } } };
+  }
+  if ('structure' in asked) {
+    const { name, smiles, grams } = asked.structure;
+    return sealedUnder(bench, name, { smiles, grams });
+  }
+  if ('salts' in asked) return sealedUnder(bench, asked.salts.name, { salts: asked.salts.salts });
+  if ('random' in asked) {
+    const sample = await bench.run('drawUnknown', asked.random, LOOK_SECONDS);
+    return sealedUnder(bench, `Unknown ${randomInt(100, 1000)}`, sample);
+  }
+  const jar = await findJar(db, asked.jar);
+  if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
+  return { name: jar.name, look: jar.look, subject: { sample: jar.sample } };
+}
+
+/** A sample of which the label says only what anyone sees. */
+export async function sealedUnder(bench: Crew<BenchTasks>, name: string, sample: SampleSpec): Promise<Labelled> {
+  return { name, look: await bench.run('looksLike', sample, LOOK_SECONDS), subject: { sample } };
+}

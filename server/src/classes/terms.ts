@@ -1,0 +1,23 @@
+/** Sealed work has its terms: until when, with which tests, and what is the instructor's to do. */
+import type { CaseEvent } from '#core/record/events';
+import type { Queryable } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import { findSet } from './store';
+
+/** @throws HttpProblem saying what holds. */
+export async function withinTerms(db: Queryable, set: string, event: CaseEvent): Promise<void> {
+  const work = (await findSet(db, set))!;
+  if (event.kind === 'opened-up') throw new HttpProblem('forbidden', 'Your instructor shows what it was, once it is marked.');
+  if (event.kind === 'rules') throw new HttpProblem('forbidden', 'This work is done by the rules with which it was set.');
+  if (work.gone) throw new HttpProblem('bad-input', 'This work was taken back; ask your instructor.');
+  if (work.closes_at !== null && work.closes_at.getTime() <= Date.now() && event.kind !== 'timer-done')
+    throw new HttpProblem(
+      'bad-input',
+      'The time for this work is over; what you wrote is kept. Ask your instructor for more time.',
+    );
+  const { tests } = work.terms;
+  if (tests === null || (event.kind !== 'operation' && event.kind !== 'entry')) return;
+  const { test } = event.payload;
+  if (test === undefined || !tests.includes(test))
+    throw new HttpProblem('bad-input', 'test: this test is not allowed in this work; choose one of those that are');
+}
