@@ -46,7 +46,7 @@ export function CaseShell() {
             <span className="hidden text-muted italic 2xl:inline"> · {view.summary.look}</span>
           </p>
         )}
-        <nav aria-label="Places" className="flex min-w-0 gap-1 overflow-x-auto max-md:gap-0">
+        <nav aria-label="Places" className="flex min-w-0 gap-1 overflow-x-auto max-md:gap-0 xl:shrink-0">
           {PLACES.filter((p) => p.to !== 'debrief' || view?.identity).map((p) => (
             <NavLink
               key={p.to}

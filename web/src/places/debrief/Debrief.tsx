@@ -12,7 +12,7 @@ import { Ways } from './Ways';
 import { WhatIf } from './WhatIf';
 
 const CLAIMS: Readonly<Record<JudgedClaim['verdict'], string>> = {
-  right: 'is there, and the entries bear it out',
+  right: 'is there, as it was claimed',
   wrong: 'is not there',
   'too-early': 'is there, but the entries that were named do not prove it',
   missed: 'is there and was not found',
