@@ -26,6 +26,8 @@ export interface Difficulty {
 /** Sure enough to stop. */
 const SURE = 0.95;
 const WORKINGS = 3;
+/** A mixture takes minutes to work. */
+const WORKINGS_OF_MIXTURE = 1;
 const CONFUSED = 3;
 const LEAST_CONFUSED = 0.02;
 const MOST_TESTS = 60;
@@ -97,7 +99,8 @@ function workOnce(space: Space, m: number, seed: number, allowed: ReadonlySet<st
  */
 export function difficultyOf(space: Space, m: number, allowed: ReadonlySet<string> | null = null): Difficulty {
   const rules = rulesFor(space.scheme);
-  const all = Array.from({ length: WORKINGS }, (_, i) => workOnce(space, m, 1 + i + 7919 * m, allowed, rules));
+  const workings = space.members[m]!.composed ? WORKINGS_OF_MIXTURE : WORKINGS;
+  const all = Array.from({ length: workings }, (_, i) => workOnce(space, m, 1 + i + 7919 * m, allowed, rules));
   const mean = (of: (w: Working) => number) => all.reduce((sum, w) => sum + of(w), 0) / all.length;
   const names = [...new Set(all.flatMap((w) => [...w.others.keys()]))];
   const confused = names

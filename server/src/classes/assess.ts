@@ -48,9 +48,18 @@ function untoldIn(all: readonly (Placed | null)[], allowed: readonly string[] | 
 const difficultyIn = ({ space: of, member, name }: Placed, allowed: readonly string[] | null): Difficulty =>
   (allowed === null ? TABLE[name] : undefined) ?? difficultyOf(of, member, allowed && new Set(allowed));
 
-function weighed(unknowns: readonly Unknown[], all: readonly (Placed | null)[], tests: readonly string[] | null): DrawnSet {
+/**
+ * @param each where each stands by itself, in which it is worked.
+ * @param all where they stand to be compared.
+ */
+function weighed(
+  unknowns: readonly Unknown[],
+  each: readonly (Placed | null)[],
+  all: readonly (Placed | null)[],
+  tests: readonly string[] | null,
+): DrawnSet {
   const drawn = unknowns.map((unknown, i): DrawnUnknown => {
-    const at = all[i];
+    const at = each[i];
     const known = at ? difficultyIn(at, tests) : null;
     const difficulty = known && { ...known, confused: known.confused.map(([n, p]): [string, number] => [n, p]) };
     return { name: at?.name ?? nameOfUnknown(unknown), unknown, difficulty };
@@ -60,7 +69,7 @@ function weighed(unknowns: readonly Unknown[], all: readonly (Placed | null)[], 
 
 /** How hard each of the unknowns is, and which two of them the allowed tests do not tell apart. */
 export const assess = async (unknowns: readonly Unknown[], tests: readonly string[] | null): Promise<DrawnSet> =>
-  weighed(unknowns, await placed(unknowns), tests);
+  weighed(unknowns, (await Promise.all(unknowns.map((u) => placed([u])))).flat(), await placed(unknowns), tests);
 
 /** Salts that are met so seldom that nobody sets them. */
 const COMMONEST_SHARE = 0.6;
@@ -110,9 +119,11 @@ export async function drawSet({ matter, count, tests, minutes }: DrawingOfSet, r
   }
   // Where the allowed tests tell too few apart, the rest are given all the same, and named.
   for (const c of near) if (taken.length < count && !taken.includes(c)) taken.push(c);
+  const each = taken.map((c) => c.placed);
   return weighed(
     taken.map((c) => c.unknown),
-    taken.map((c) => c.placed),
+    each,
+    each,
     tests,
   );
 }
