@@ -44,8 +44,8 @@ test('a mixture, a coloured salt and a compound that is in no list have their di
   const unknowns = [
     {
       salts: [
-        { formula: 'CaCO3', grams: 2 },
-        { formula: 'NaCl', grams: 1 },
+        { formula: 'Ba(NO3)2', grams: 2 },
+        { formula: 'Sr(NO3)2', grams: 1 },
       ],
     },
     salt('K2Cr2O7'),

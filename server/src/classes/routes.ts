@@ -31,6 +31,8 @@ import { ClassWork, setView } from './work';
 
 type WithId = Request<{ id: string }>;
 const DRAWING_SECONDS = 60;
+/** A mixture that is not kept is worked in some seconds, and in minutes where other work goes before it. */
+const ASSESSING_SECONDS = 240;
 const MINUTE_MS = 60000;
 const MOST_FAILURES = 8;
 const assessing = z.strictObject({
@@ -116,7 +118,7 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
   });
   router.post('/assessments', async (req, res) => {
     must(actor(req), { do: 'teach' });
-    res.json(await thought.run('assess', check(assessing, req.body), DRAWING_SECONDS));
+    res.json(await thought.run('assess', check(assessing, req.body), ASSESSING_SECONDS));
   });
   router.post('/classes/:id/sets', async (req: WithId, res) => {
     res.status(201).json(await work.set(actor(req), caseId(req.params.id), check(newSetSchema, req.body)));
