@@ -53,9 +53,14 @@ async function turnTo(page: Page, address: string): Promise<void> {
   await expect(page).not.toHaveURL(/test=/);
 }
 
+/** Below this width one thing stands there at a time, and the tabs are how one knows. */
+const NARROW = 768;
+
 /** Waits until the page stands as it will at its new size. */
-const laidOut = (page: Page) =>
-  page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+async function laidOut(page: Page, width: number): Promise<void> {
+  await expect(page.getByRole('tab', { name: 'Written' })).toHaveCount(width < NARROW ? 1 : 0);
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+}
 
 /** Taps the words. @returns how many taps it took, the one on "Write" with them. */
 async function tapped(page: Page, words: readonly string[]): Promise<number> {
@@ -89,7 +94,7 @@ for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUND
       taps.push([]);
       for (const size of SIZES) {
         await page.setViewportSize(size);
-        await laidOut(page);
+        await laidOut(page, size.width);
         const took = await tapped(page, words);
         taps.at(-1)!.push(took);
         expect([asked, size.width, await scrolled(page)]).toEqual([asked, size.width, 0]);
