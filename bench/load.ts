@@ -1,59 +1,148 @@
 /**
- * A full house: people at work with human pauses, the reasoning on. `./foxing bench load [--people N] [--minutes M] [--pause S]`.
- * The people, the server and the database share the cores of one machine, so that the times are those of a crowded one.
+ * A full house: classes at work with human pauses, the reasoning on, their instructors looking on.
+ * `./foxing bench load [--people N] [--instructors N] [--minutes M] [--pause S] [--servers N]`.
+ * The people, the servers and the database share the cores of one machine, so that the times are those of a crowded one.
  */
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { throwawayDemo } from '#launcher/throwaway';
+import { type Benches, benchesSchema } from '#contract';
 import { Supervisor } from '../launcher/src/supervisor';
-import { jarSchema } from '#contract';
 import { openPool } from '../server/src/db/pool';
 import { verifyChains } from '../server/src/cases/chain';
+import { balance } from './balancer';
 import { Measured, Worker } from './people';
+import { type Classroom, openSchool, type Visitor } from './visitor';
+
+const FIRST_PORT = 4699;
+const LOOK_MS = 15000;
+/** As the page of the benches waits before it looks again. */
+const SOON_MS = 300;
 
 const rssMB = (pid: number) => Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1024);
+
+const UNKNOWNS = ['CuSO4·5H2O', 'Pb(NO3)2', 'KI', 'Na2CO3·10H2O', 'BaCl2·2H2O', 'NiSO4·6H2O', 'ZnSO4·7H2O', 'NH4Cl'];
+
+/** What is set: salts for everybody, with Foxing's reasoning. */
+const work = () => ({
+  title: 'Unknown salts',
+  unknowns: UNKNOWNS.map((formula) => ({ salts: [{ formula, grams: 20 }] })),
+  terms: { tests: null, reasoning: true },
+});
+
+/** An instructor who keeps the benches before them, and how far behind what is shown is. */
+class Onlooker {
+  private readonly stop = new AbortController();
+  private soon: NodeJS.Timeout | undefined;
+  private looking = false;
+  private again = false;
+  private readonly seen = new Map<string, number>();
+
+  constructor(
+    private readonly who: Visitor,
+    private readonly set: string,
+    private readonly workers: readonly Worker[],
+    private readonly measured: Measured,
+  ) {}
+
+  look(): void {
+    void this.who.listen(() => this.heard(), this.stop.signal);
+  }
+
+  private heard(): void {
+    if (this.looking) this.again = true;
+    else this.soon ??= setTimeout(() => void this.fetch(), SOON_MS);
+  }
+
+  private async fetch(): Promise<void> {
+    this.soon = undefined;
+    this.looking = true;
+    const { url, headers } = this.who;
+    const response = await this.measured.time('benches', () => fetch(`${url}/api/sets/${this.set}/benches`, { headers }));
+    if (response.ok) this.compare(benchesSchema.parse(await response.json()));
+    this.looking = false;
+    if (this.again && !this.stop.signal.aborted) this.heard();
+    this.again = false;
+  }
+
+  /** What is on the cards now that was not before: how long ago was it acknowledged? */
+  private compare({ benches }: Benches): void {
+    const now = Date.now();
+    const cards = new Map(benches.map((b) => [b.case, b.summary.updatedAt]));
+    for (const w of this.workers) {
+      const shown = w.caseId === undefined ? undefined : cards.get(w.caseId);
+      if (shown === undefined) continue;
+      const from = this.seen.get(w.caseId!) ?? 0;
+      let to = from;
+      for (; to < w.acknowledgedAt.length && w.acknowledgedAt[to]!.stamp <= shown; to++)
+        this.measured.add('cards behind', now - w.acknowledgedAt[to]!.at);
+      this.seen.set(w.caseId!, to);
+    }
+  }
+
+  close(): void {
+    clearTimeout(this.soon);
+    this.stop.abort();
+  }
+}
 
 export async function benchLoad(args: readonly string[]): Promise<number> {
   const { values } = parseArgs({
     args: [...args],
     options: {
       people: { type: 'string', default: '200' },
-      minutes: { type: 'string', default: '3' },
+      instructors: { type: 'string', default: '5' },
+      minutes: { type: 'string', default: '10' },
       pause: { type: 'string', default: '8' },
+      servers: { type: 'string', default: '1' },
     },
   });
   const { cluster, remove } = await throwawayDemo();
-  const settings = { databaseUrl: cluster.url, port: 4699, logLevel: 'error', requestsPerMinute: 1e6 };
-  const supervisor = await Supervisor.start(settings, null);
+  const supervisors: Supervisor[] = [];
+  for (let i = 0; i < Number(values.servers); i++) {
+    const settings = { databaseUrl: cluster.url, port: FIRST_PORT + i, logLevel: 'error', requestsPerMinute: 1e6 };
+    supervisors.push(await Supervisor.start(settings, null));
+  }
+  const balancer = await balance(supervisors.map((s) => s.url));
+  const url = supervisors.length > 1 ? balancer.url : supervisors[0]!.url;
   const measured = new Measured();
   try {
-    // People who see rightly: the words for what is there are given, and written down.
-    const rules = { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ help: 'words' }) };
-    await fetch(`${supervisor.url}/api/house-rules`, rules);
-    const jars = jarSchema.array().parse(await (await fetch(`${supervisor.url}/api/jars`)).json());
-    await new Promise((resolve) => setTimeout(resolve, 8000));
+    const classes = Number(values.instructors);
+    const school = await openSchool(url, classes, Math.ceil(Number(values.people) / classes));
     const until = Date.now() + Number(values.minutes) * 60000;
-    const people = Array.from(
-      { length: Number(values.people) },
-      (_, i) => new Worker(supervisor.url, measured, i + 1, Number(values.pause)),
-    );
-    const memory = [rssMB(supervisor.serverPid!)];
-    const looks = setInterval(() => memory.push(rssMB(supervisor.serverPid!)), 15000);
-    await Promise.all(people.map((p) => p.work(jars, until)));
+    const rooms = await Promise.all(school.map((room, i) => opened(room, measured, i, Number(values.pause))));
+    const people = rooms.flatMap((r) => r.workers);
+    const memory = () => supervisors.map((s) => rssMB(s.serverPid!));
+    const memoryMB = [memory()];
+    const looks = setInterval(() => memoryMB.push(memory()), LOOK_MS);
+    for (const { onlooker } of rooms) onlooker.look();
+    await Promise.all(people.map((p) => p.work(until)));
     clearInterval(looks);
+    for (const { onlooker } of rooms) onlooker.close();
     const db = openPool(cluster.url);
     const lost = [];
     for (const p of people) {
       const { rows } = await db.query<{ n: string }>('select count(*) as n from case_event where case_id = $1', [p.caseId]);
-      if (Number(rows[0]!.n) !== p.acknowledged + 1) lost.push(p.caseId);
+      if (Number(rows[0]!.n) !== p.acknowledged + p.begunAt) lost.push(p.caseId);
     }
     const { events, broken } = await verifyChains(db);
     await db.end();
-    const report = { ...values, ms: measured.summary(), statuses: measured.statuses, memoryMB: memory, events, lost, broken };
+    const { statuses } = measured;
+    const report = { ...values, ms: measured.summary(), statuses, memoryMB, given: balancer.given, events, lost, broken };
     process.stdout.write(`${JSON.stringify(report, null, 1)}\n`);
     return lost.length || broken.length ? 1 : 0;
   } finally {
-    await supervisor.stop();
+    await balancer.close();
+    for (const s of supervisors) await s.stop();
     await remove();
   }
+}
+
+/** A classroom with its work set, its people ready and its instructor at the desk. */
+async function opened({ id, instructor, students }: Classroom, measured: Measured, room: number, pause: number) {
+  // People who see rightly: the words for what is there are given, and written down.
+  await instructor.get('PUT', '/house-rules', { help: 'words' });
+  const set = await instructor.get<{ id: string }>('POST', `/classes/${id}/sets`, work());
+  const workers = students.map((s, i) => new Worker(s, measured, 1000 * room + i + 1, pause));
+  return { workers, onlooker: new Onlooker(instructor, set.id, workers, measured) };
 }

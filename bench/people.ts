@@ -1,12 +1,13 @@
 /** People who work cases over HTTP, with human pauses, as the interface would for them. */
 import { randomUUID } from 'node:crypto';
-import { type CaseChanges, caseChangesSchema, type CaseView, type Jar, withChanges } from '#contract';
+import { type CaseChanges, caseChangesSchema, type CaseView, withChanges } from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { seeded } from '#core/reasoning/student';
 import { layOut } from '#core/scheme/layout';
 import type { StandardTest } from '#core/scheme/model';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { onVessels, stepsOf, testsOf } from '#core/scheme/tests';
+import type { Visitor } from './visitor';
 
 /** What was measured: milliseconds of every answer by kind, and how many were refused or failed. */
 export class Measured {
@@ -17,10 +18,14 @@ export class Measured {
     const since = performance.now();
     const response = await ask();
     const text = await response.text();
-    (this.times[kind] ??= []).push(performance.now() - since);
+    this.add(kind, performance.now() - since);
     const status = `${kind} ${response.status}`;
     this.statuses[status] = (this.statuses[status] ?? 0) + 1;
     return new Response(text || null, { status: response.status, headers: response.headers });
+  }
+
+  add(kind: string, ms: number): void {
+    (this.times[kind] ??= []).push(ms);
   }
 
   summary(): Record<string, { n: number; p50: number; p95: number; p99: number; most: number }> {
@@ -39,11 +44,15 @@ const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 export class Worker {
   private readonly random: () => number;
   private view!: CaseView;
-  /** Events acknowledged by the server. */
+  /** Events acknowledged by the server, after those with which the case began. */
   acknowledged = 0;
+  begunAt = 0;
+
+  /** When what was done was acknowledged, by the time that the record gives it; for who looks on. */
+  readonly acknowledgedAt: { readonly stamp: string; readonly at: number }[] = [];
 
   constructor(
-    private readonly url: string,
+    private readonly who: Visitor,
     private readonly measured: Measured,
     seed: number,
     /** Mean pause between two steps, s. */
@@ -52,12 +61,9 @@ export class Worker {
     this.random = seeded(seed);
   }
 
-  get caseId(): string {
-    return this.view.summary.id;
-  }
-
-  get seq(): number {
-    return this.view.seq;
+  /** Undefined until the work was begun. */
+  get caseId(): string | undefined {
+    return (this.view as CaseView | undefined)?.summary.id;
   }
 
   private pick<T>(list: readonly T[]): T {
@@ -70,10 +76,8 @@ export class Worker {
   }
 
   private post(kind: string, path: string, body: object): Promise<Response> {
-    const headers = { 'content-type': 'application/json' };
-    return this.measured.time(kind, () =>
-      fetch(`${this.url}/api${path}`, { method: 'POST', headers, body: JSON.stringify(body) }),
-    );
+    const { url, headers } = this.who;
+    return this.measured.time(kind, () => fetch(`${url}/api${path}`, { method: 'POST', headers, body: JSON.stringify(body) }));
   }
 
   private async send(kind: string, event: CaseEvent): Promise<boolean> {
@@ -81,14 +85,16 @@ export class Worker {
     if (response.status !== 200) return false;
     this.acknowledged++;
     this.view = withChanges(this.view, caseChangesSchema.parse(await response.json()) as CaseChanges);
+    this.acknowledgedAt.push({ stamp: this.view.summary.updatedAt, at: Date.now() });
     return true;
   }
 
-  async work(jars: readonly Jar[], until: number): Promise<void> {
+  /** Goes on with the work that was set. */
+  async work(until: number): Promise<void> {
     await this.rest();
-    const salts = jars.filter((j) => j.matter === 'salt');
-    const begun = await this.post('create', '/cases', { jar: this.pick(salts).id });
-    this.view = caseChangesSchema.parse(await begun.json());
+    const [{ id }] = await this.who.get<[{ id: string }]>('GET', '/cases');
+    this.view = caseChangesSchema.parse(await this.who.get('GET', `/cases/${id}`));
+    this.begunAt = this.view.seq;
     const tests = testsOf('no-sulfide').filter((t) => t.watch.length > 0);
     let next = 0;
     while (Date.now() < until) {
@@ -117,6 +123,7 @@ export class Worker {
     const observed = (happened.length ? happened : (this.view.words ?? [])).slice(0, 3);
     if (!observed.length || Date.now() > until) return;
     await this.send('entry', { kind: 'entry', payload: { test: test.id, observed } });
-    await this.measured.time('reasoning', () => fetch(`${this.url}/api/cases/${this.caseId}/reasoning?effort=prompt`));
+    const { url, headers } = this.who;
+    await this.measured.time('reasoning', () => fetch(`${url}/api/cases/${this.caseId}/reasoning?effort=prompt`, { headers }));
   }
 }

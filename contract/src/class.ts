@@ -1,7 +1,15 @@
 /** Classes, the work that is set in them, and what came of it. */
 import * as z from 'zod';
-import { type Paper, paperSchema, partsSchema } from '#core/practice/paper-form';
-import { observationSchema } from '#core/vocabulary/observation';
+import { opSchema } from '#core/bench/ops';
+import {
+  type Paper,
+  paperSchema,
+  paperSchemeSchema,
+  type PartScheme,
+  partSchemeSchema,
+  partsSchema,
+  TUBES,
+} from '#core/practice/paper-form';
 import { caseSummarySchema, ownSaltsSchema, ownStructureSchema } from './case';
 import { personSchema } from './people';
 
@@ -21,14 +29,17 @@ export const difficultySchema = z.object({
   tests: z.number(),
   minutes: z.number(),
   right: z.number(),
-  confused: z.array(z.tuple([z.string(), z.number()])),
+  confused: z.array(z.tuple([z.string(), z.number()]).readonly()).readonly(),
 });
 
-/** What may stand in a set: a jar of the shelf, salts by formula and mass, or a compound by structure. */
-export const unknownSchema = z.union([
+/** Salts by formula and mass, or a compound by structure. */
+export const unknownSampleSchema = z.union([
   z.strictObject({ salts: ownSaltsSchema.shape.salts }),
   z.strictObject({ smiles: ownStructureSchema.shape.smiles, grams: ownStructureSchema.shape.grams }),
 ]);
+export type UnknownSample = z.infer<typeof unknownSampleSchema>;
+/** What may stand in a set: a sample, or a jar of the shelf, of which its instructor need not know what is in it. */
+export const unknownSchema = z.union([z.strictObject({ jar: z.string().max(40) }), unknownSampleSchema]);
 export type Unknown = z.infer<typeof unknownSchema>;
 
 const tests = z.array(z.string().max(60)).min(1, 'allow at least one test').max(300).nullable();
@@ -65,23 +76,13 @@ export const termsSchema = z.strictObject({
 });
 export type Terms = z.infer<typeof termsSchema>;
 
-export { paperSchema, type Paper };
-
-/** A part of a paper with what it is worth. */
-export const partSchemeSchema = z.object({
-  letter: z.string(),
-  does: z.array(z.string()),
-  shows: z.array(observationSchema),
-  owed: z.object({ name: z.string(), shows: z.string() }).nullable(),
-  infers: z.array(z.string()),
-});
-export type PartSchemeView = z.infer<typeof partSchemeSchema>;
+export { paperSchema, type Paper, type PartScheme, partSchemeSchema };
 
 /** A paper as it is worked. */
 export const paperViewSchema = z.object({
   title: z.string(),
   mL: z.number(),
-  parts: z.array(z.object({ letter: z.string(), does: z.array(z.string()) })),
+  parts: z.array(z.object({ letter: z.string(), does: z.array(z.string()), ops: z.array(opSchema) })),
 });
 export type PaperView = z.infer<typeof paperViewSchema>;
 
@@ -89,8 +90,13 @@ export const newSetSchema = z.strictObject({
   title,
   /** Dealt out in turn, so that two side by side do not get the same. */
   unknowns: z.array(unknownSchema).max(60).default([]),
+  /** Which of them who gets, by the person's id; the others are dealt theirs in turn. */
+  given: z.record(z.uuid(), z.int().nonnegative().max(60)).default({}),
   /** In the place of unknowns. */
   paper: paperSchema.nullable().default(null),
+  /** As its instructor changed it; without, as running the paper gives it. */
+  scheme: paperSchemeSchema.nullable().default(null),
+  tubes: z.enum(TUBES).default('simulated'),
   terms: termsSchema.omit({ paper: true }),
   /** Minutes from now after which nothing more can be written. */
   minutes: z
@@ -113,7 +119,10 @@ export const setChangeSchema = z.strictObject({
     .nullable()
     .optional(),
   gone: z.boolean().optional(),
+  /** Of a paper, as it marks from now on. */
+  scheme: paperSchemeSchema.optional(),
 });
+export type SetChange = z.infer<typeof setChangeSchema>;
 
 export const setSchema = z.object({
   id: z.uuid(),

@@ -1,4 +1,4 @@
-import { paperMarks, partInWords, schemeOf, solutionOf } from '#core/practice/paper';
+import { paperMarks, partInWords, sayOwed, schemeOf, solutionOf } from '#core/practice/paper';
 import type { Paper } from '#core/practice/paper-form';
 import type { CaseEvent } from '#core/record/events';
 import type { Op } from '#core/bench/ops';
@@ -32,7 +32,11 @@ const PAPER: Paper = {
 
 const says = (letter: string) => {
   const part = schemeOf(PAPER).find((p) => p.letter === letter)!;
-  return { ...part, shows: part.shows.map(sayObservation).join('; ') };
+  return {
+    shows: part.shows.map((s) => sayObservation(s.see)).join('; '),
+    owed: part.owed && sayOwed(part.owed),
+    infers: part.infers.map((i) => i.ion),
+  };
 };
 
 test('the scheme of a paper says what a textbook says: what is seen, the gas that is owed a test, and what follows', () => {
@@ -42,12 +46,12 @@ test('the scheme of a paper says what a textbook says: what is seen, the gas tha
   ]);
   const a = says('a');
   expect(a.shows).toMatch(/blue precipitate/);
-  expect([a.owed?.name, a.owed?.shows]).toEqual(['damp red litmus', 'red litmus turned blue']);
+  expect(a.owed).toBe('damp red litmus: red litmus turned blue');
   expect(a.infers).toEqual(expect.arrayContaining(['Cu2+', 'NH4+']));
   expect(says('b').shows).toMatch(/deep blue/);
   expect([says('c').shows, says('c').infers]).toEqual([expect.stringMatching(/white precipitate/), ['SO4^2-']]);
   expect([says('d').shows, says('d').infers]).toEqual([expect.stringMatching(/white precipitate/), ['Cl-']]);
-  expect(says('f').owed).toMatchObject({ name: 'a lit splint', shows: 'lit splint gave a pop' });
+  expect(says('f').owed).toBe('a lit splint: lit splint gave a pop');
   expect(says('g').shows).toMatch(/red brown precipitate/);
 });
 
@@ -59,10 +63,10 @@ test('a worked paper is marked by it: full marks for all of it, one lost for the
       at.work(...ops);
       const part = scheme.find((p) => p.letter === letter)!;
       if (part.owed && letter !== skipping) at.work(part.owed.op);
-      const infers = part.infers.map((of) => ({ of, says: 'present' as const }));
+      const infers = part.infers.map(({ ion: of }) => ({ of, says: 'present' as const }));
       const entry: CaseEvent = {
         kind: 'entry',
-        payload: { test: 'free', vessel: letter, observed: [...part.shows], note: letter, ...(infers.length && { infers }) },
+        payload: { test: 'free', vessel: letter, observed: part.shows.map((s) => s.see), note: letter, ...(infers.length && { infers }) },
       };
       at.do(entry);
     }

@@ -28,6 +28,7 @@ const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<numb
   append: async () => (await import('../../bench/appending')).benchAppend(),
   interface: async () => (await import('../../bench/interface')).benchInterface(),
   load: async (args) => (await import('../../bench/load')).benchLoad(args),
+  secrecy: async (args) => (await import('../../bench/secrecy')).benchSecrecy(args),
   fuzz: async (args) => (await import('../../bench/fuzz')).benchFuzz(args),
 };
 

@@ -1,6 +1,7 @@
 /** How an examination paper is written down. */
 import * as z from 'zod';
 import { opSchema } from '../bench/ops';
+import { observationSchema } from '../vocabulary/observation';
 
 const letter = z.string().regex(/^[a-z]$/, 'a part is named by a small letter');
 
@@ -25,3 +26,31 @@ export const paperSchema = partsSchema.extend({
 export type Paper = z.infer<typeof paperSchema>;
 
 export const SOLUTION = 'Q';
+
+/** Marks for one line; none for a line that does not count. */
+const marks = z.number().min(0).max(20);
+
+/** What a part is worth, and for what. */
+export const partSchemeSchema = z.strictObject({
+  letter,
+  does: z.array(z.string().max(300)).max(12),
+  shows: z.array(z.strictObject({ see: observationSchema, marks })).max(12),
+  /** The gas that comes off is owed a test, and what that shows. */
+  owed: z
+    .strictObject({
+      name: z.string().max(60),
+      op: opSchema,
+      see: z.array(observationSchema).max(8),
+      tells: z.array(z.string().max(30)).max(8),
+      marks,
+    })
+    .nullable(),
+  /** Ions that may be inferred. */
+  infers: z.array(z.strictObject({ ion: z.string().trim().min(1).max(30), marks })).max(12),
+});
+export type PartScheme = z.infer<typeof partSchemeSchema>;
+export const paperSchemeSchema = z.array(partSchemeSchema).min(1).max(15);
+
+/** Worked on the simulated bench, or with tubes that really stand there. */
+export const TUBES = ['simulated', 'real'] as const;
+export type Tubes = (typeof TUBES)[number];

@@ -13,7 +13,7 @@ import { isNothing, type Observation } from '../vocabulary/observation';
 import { nearColour } from './debrief';
 import { GAS_TESTS } from './gas-tests';
 import type { MarkLine } from './marking';
-import { type Paper, type PaperParts, SOLUTION } from './paper-form';
+import { type Paper, type PaperParts, type PartScheme, SOLUTION } from './paper-form';
 
 const calledHere = (id: string) => (id === SOLUTION ? 'solution Q' : 'the tube');
 
@@ -32,27 +32,11 @@ export const solutionOf = ({ salts, mL }: Paper): Op[] => [
   },
 ];
 
-export interface OwedTest {
-  readonly name: string;
-  readonly op: Op;
-  readonly shows: string;
-  readonly tells: readonly string[];
-}
-
-/** What a part is worth, and for what. */
-export interface PartScheme {
-  readonly letter: string;
-  readonly does: readonly string[];
-  readonly shows: readonly Observation[];
-  /** The gas that comes off is owed a test. */
-  readonly owed: OwedTest | null;
-  /** Ions of the sample that took part. */
-  readonly infers: readonly string[];
-}
-
 const happened = (o: Observation) => !isNothing(o) && o.event !== 'unchanged';
 /** Observations of a part that earn a mark. */
 const MOST_SHOWN = 3;
+/** What a line is worth, until the instructor says otherwise. */
+const LINE_MARKS = 1;
 
 function distinctly(all: readonly Observation[]): Observation[] {
   const seen = new Set<string>();
@@ -62,11 +46,11 @@ function distinctly(all: readonly Observation[]): Observation[] {
   });
 }
 
-function owedAfter(working: Working, vessel: string): OwedTest | null {
+function owedAfter(working: Working, vessel: string): PartScheme['owed'] {
   for (const { name, tells, on } of GAS_TESTS) {
     const op = on(vessel);
     const see = carryOut(working, op).result.see.filter(happened);
-    if (see.length) return { name, op, shows: see.map(sayObservation).join('; '), tells };
+    if (see.length) return { name, op, see, tells: [...tells], marks: LINE_MARKS };
   }
   return null;
 }
@@ -114,9 +98,11 @@ export function schemeOf(paper: Paper): PartScheme[] {
     return {
       letter: tube,
       does: partInWords(part),
-      shows: distinctly(see).slice(0, MOST_SHOWN),
+      shows: distinctly(see)
+        .slice(0, MOST_SHOWN)
+        .map((o) => ({ see: o, marks: LINE_MARKS })),
       owed,
-      infers: [...new Set([...reacting(ions, equations), ...told])],
+      infers: [...new Set([...reacting(ions, equations), ...told])].map((ion) => ({ ion, marks: LINE_MARKS })),
     };
   });
 }
@@ -128,37 +114,44 @@ const sameTest = (a: Op, b: Op): boolean =>
 
 const isOn = ({ op }: DoneOperation, tube: string): boolean => vesselsIn(op).includes(tube);
 
+/** Does what was written say what is to be seen? */
+const agrees = (see: Observation, wrote: readonly Observation[]): boolean =>
+  wrote.some((w) => w.channel === see.channel && w.event === see.event && nearColour(see, w));
+
 /** Marks of a worked paper by its scheme, line by line. */
 export function paperMarks(scheme: readonly PartScheme[], state: CaseState): MarkLine[] {
   const claimed = reportOf(state)?.found ?? [];
   return scheme.flatMap(({ letter: tube, shows, owed, infers }): MarkLine[] => {
     const entries = state.entries.filter((e) => !e.struck && e.vessel === tube);
     const wrote = entries.flatMap((e) => e.observed);
-    const line = (kind: MarkLine['for'], of: string, got: boolean, missing: string): MarkLine => ({
+    const line = (kind: MarkLine['for'], of: string, outOf: number, got: boolean, missing: string): MarkLine => ({
       for: kind,
       of: `(${tube}) ${of}`,
       verdict: got ? 'right' : missing,
-      marks: got ? 1 : 0,
-      outOf: 1,
+      marks: got ? outOf : 0,
+      outOf,
     });
-    const tested = owed && state.operations.some((o) => isOn(o, tube) && sameTest(o.op, owed.op));
-    const inferred = (ion: string) =>
+    // Over real tubes nobody but the candidate sees what is held to a gas: it counts as it was written down.
+    const tested = (of: NonNullable<PartScheme['owed']>): boolean =>
+      state.subject.kind === 'real'
+        ? of.see.some((o) => agrees(o, wrote))
+        : state.operations.some((o) => isOn(o, tube) && sameTest(o.op, of.op));
+    const inferred = (ion: string): boolean =>
       entries.some((e) => e.infers?.some((i) => i.of === ion && i.says !== 'absent')) ||
       claimed.some((c) => c.ion === ion && c.evidence.some((n) => entries.some((e) => e.number === n)));
+    const missed = (o: Observation) => wrote.some((w) => w.channel === o.channel && w.event === o.event);
     return [
-      ...shows.map((o) => {
-        const of = wrote.filter((w) => w.channel === o.channel && w.event === o.event);
-        return line(
-          'observation',
-          sayObservation(o),
-          of.some((w) => nearColour(o, w)),
-          of.length ? 'misread' : 'missing',
-        );
-      }),
+      ...shows.map(({ see, marks }) =>
+        line('observation', sayObservation(see), marks, agrees(see, wrote), missed(see) ? 'misread' : 'missing'),
+      ),
       ...(owed
-        ? [line('observation', `gas tested with ${owed.name}: ${owed.shows}`, !!tested, 'the gas was not tested for')]
+        ? [line('observation', `gas tested with ${sayOwed(owed)}`, owed.marks, tested(owed), 'the gas was not tested for')]
         : []),
-      ...infers.map((ion) => line('claim', nameOf(ion), inferred(ion), 'missing')),
-    ];
+      ...infers.map(({ ion, marks }) => line('claim', nameOf(ion), marks, inferred(ion), 'missing')),
+    ].filter((l) => l.outOf > 0);
   });
 }
+
+/** A test that a gas is owed, with what it shows. */
+export const sayOwed = ({ name, see }: NonNullable<PartScheme['owed']>): string =>
+  `${name}: ${see.map(sayObservation).join('; ')}`;

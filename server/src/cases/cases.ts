@@ -9,6 +9,7 @@ import { nameSample } from '#core/record/recording';
 import { changesSince, chemistryOf, digestOf } from '#core/record/view';
 import { lastWords } from '#core/record/words';
 import { onlyWith, type SnapshotChange, type Subject } from '#core/record/working';
+import type { Tubes } from '#core/practice/paper-form';
 import type { HouseRules } from '#core/scheme/rules';
 import type {
   Append,
@@ -33,8 +34,9 @@ import { canonical, link, type LinkedEvent, sha256 } from './chain';
 import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
+import { paced } from './pace';
 import * as store from './store';
-import { sealedUnder, subjectOf } from './subjects';
+import { inRealTubes, sealedUnder, subjectOf } from './subjects';
 import { summaryOf } from './summary';
 
 /** Seconds that a bench operation may take. */
@@ -55,7 +57,12 @@ interface SetCase {
   readonly sample: SampleSpec;
   readonly set: string;
   readonly instructor: Person;
+  /** Real tubes hold what their instructor has put into them: the sample is known to nobody else. */
+  readonly tubes: Tubes;
 }
+
+/** Of which work a case is; of real tubes that were set, what is in them. */
+type SetWork = Pick<CaseDocument, 'set' | 'instructor'> & { readonly sample?: SampleSpec };
 
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
@@ -141,11 +148,17 @@ export class Cases {
     return this.changesFor(await this.begin(person, name, look, subject, rules), 0, person);
   }
 
+  /** @throws HttpProblem saying why there can be no such sample. */
+  async mustBe(sample: SampleSpec): Promise<void> {
+    await sealedUnder(this.bench, '', sample);
+  }
+
   /** A sealed case for a student, with the rules of who sets it. */
-  async setFor(student: Person, { name, sample, set, instructor }: SetCase): Promise<string> {
-    const { look, subject } = await sealedUnder(this.bench, name, sample);
+  async setFor(student: Person, { name, sample, set, instructor, tubes }: SetCase): Promise<string> {
+    const { look, subject } = tubes === 'real' ? inRealTubes(name, sample) : await sealedUnder(this.bench, name, sample);
     const rules = await houseRulesOf(this.db, instructor.id);
-    const { id, state } = await this.begin(student, name, look, subject, rules, { set, instructor: instructor.id });
+    const work = { set, instructor: instructor.id, sample };
+    const { id, state } = await this.begin(student, name, look, subject, rules, work);
     this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
     return id;
   }
@@ -171,11 +184,11 @@ export class Cases {
     look: string,
     subject: Subject,
     rules: HouseRules,
-    work: Pick<CaseDocument, 'set' | 'instructor'> = { set: null, instructor: null },
+    { sample: known, ...work }: SetWork = { set: null, instructor: null },
   ): Promise<CaseDocument> {
     const id = randomUUID();
     const createdAt = new Date();
-    const sample: SampleSpec | null = 'sample' in subject ? subject.sample : null;
+    const sample: SampleSpec | null = known ?? ('sample' in subject ? subject.sample : null);
     const salt = sample && randomBytes(16).toString('hex');
     const sealed = sample === null ? {} : { sealed: sha256(`${salt} ${canonical(sample)}`) };
     const { rest, event } = await this.bench.run(
@@ -201,7 +214,8 @@ export class Cases {
     must(person, { do: 'append-event', of: document });
     if (request.after !== document.state.seq) document = await this.read(person, id);
     if (request.after === document.state.seq) {
-      const appended = await this.attempt(person, document, request);
+      const attempt = () => this.attempt(person, document, request);
+      const appended = await (document.set !== null && request.event.kind === 'operation' ? paced(attempt) : attempt());
       if (appended) return this.changesFor(appended, request.after, person);
       document = await this.read(person, id);
     }

@@ -2,9 +2,7 @@
 import type { SampleSpec } from '#core/bench/sample';
 import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
-import type { MarkLine } from '#core/practice/marking';
-import type { PartScheme } from '#core/practice/paper';
-import type { Paper, PaperParts } from '#core/practice/paper-form';
+import type { Paper, PartScheme } from '#core/practice/paper-form';
 import type { CaseState } from '#core/record/case';
 import type { BranchRequest, Person } from '#contract';
 import { must } from '../access/access';
@@ -63,11 +61,5 @@ export class Debriefs {
   /** What each part of a paper shows, and what it is worth. */
   schemeOf(paper: Paper): Promise<PartScheme[]> {
     return this.bench.run('paperScheme', paper, SECONDS);
-  }
-
-  /** Marks of a worked paper, by the scheme that comes of running its parts. */
-  paperMarks({ state, sample }: KnownCase, parts: PaperParts): Promise<MarkLine[]> {
-    const salts = 'salts' in sample ? [...sample.salts] : [];
-    return this.bench.run('paperMarks', { paper: { ...parts, salts }, state }, SECONDS);
   }
 }

@@ -41,3 +41,9 @@ export async function subjectOf(db: Queryable, bench: Crew<BenchTasks>, asked: N
 export async function sealedUnder(bench: Crew<BenchTasks>, name: string, sample: SampleSpec): Promise<Labelled> {
   return { name, look: await bench.run('looksLike', sample, LOOK_SECONDS), subject: { sample } };
 }
+
+/** Salts that a class has before it in real tubes; they are counted, and nothing is simulated. */
+export function inRealTubes(name: string, sample: SampleSpec): Labelled {
+  const grams = 'salts' in sample ? sample.salts.reduce((sum, s) => sum + s.grams, 0) : 0;
+  return { name, look: 'as it stands before you', subject: { real: { grams, matter: 'salt' } } };
+}

@@ -8,7 +8,8 @@ import { type Difficulty, difficultyOf, hardness, partedBy } from '#core/reasoni
 import { FORMS } from '#core/reasoning/hypotheses';
 import { weightOf } from '#core/reasoning/priors';
 import { testsOf } from '#core/scheme/tests';
-import type { DrawingOfSet, DrawnSet, DrawnUnknown, Unknown, Untold } from '#contract';
+import type { SampleSpec } from '#core/bench/sample';
+import type { DrawingOfSet, DrawnSet, Untold, UnknownSample } from '#contract';
 import { alone, nameOfUnknown, type Placed, placed } from '../reasoning/placed';
 
 const TABLE = difficulties as unknown as Difficulties;
@@ -48,35 +49,33 @@ function untoldIn(all: readonly (Placed | null)[], allowed: readonly string[] | 
 const difficultyIn = ({ space: of, member, name }: Placed, allowed: readonly string[] | null): Difficulty =>
   (allowed === null ? TABLE[name] : undefined) ?? difficultyOf(of, member, allowed && new Set(allowed));
 
-/**
- * @param each where each stands by itself, in which it is worked.
- * @param all where they stand to be compared.
- */
-function weighed(
-  unknowns: readonly Unknown[],
-  each: readonly (Placed | null)[],
-  all: readonly (Placed | null)[],
-  tests: readonly string[] | null,
-): DrawnSet {
-  const drawn = unknowns.map((unknown, i): DrawnUnknown => {
-    const at = each[i];
-    const known = at ? difficultyIn(at, tests) : null;
-    const difficulty = known && { ...known, confused: known.confused.map(([n, p]): [string, number] => [n, p]) };
-    return { name: at?.name ?? nameOfUnknown(unknown), unknown, difficulty };
-  });
-  return { unknowns: drawn, untold: untoldIn(all, tests) };
+/** A sample with what it takes to find it; null where nothing known is like it. */
+export interface Weighed {
+  readonly name: string;
+  readonly difficulty: Difficulty | null;
 }
 
-/** How hard each of the unknowns is, and which two of them the allowed tests do not tell apart. */
-export const assess = async (unknowns: readonly Unknown[], tests: readonly string[] | null): Promise<DrawnSet> =>
-  weighed(unknowns, (await Promise.all(unknowns.map((u) => placed([u])))).flat(), await placed(unknowns), tests);
+/** Samples with how hard they are, and which two of them the allowed tests do not tell apart. */
+export interface Assessed {
+  readonly weighed: readonly Weighed[];
+  readonly untold: readonly Untold[];
+}
+
+export async function assess(samples: readonly SampleSpec[], tests: readonly string[] | null): Promise<Assessed> {
+  const each = (await Promise.all(samples.map((s) => placed([s])))).flat();
+  const weighed = samples.map((sample, i): Weighed => {
+    const at = each[i];
+    return { name: at?.name ?? nameOfUnknown(sample), difficulty: at ? difficultyIn(at, tests) : null };
+  });
+  return { weighed, untold: untoldIn(await placed(samples), tests) };
+}
 
 /** Salts that are met so seldom that nobody sets them. */
 const COMMONEST_SHARE = 0.6;
 /** Candidates that are looked at for each that is wanted, and beyond. */
 const MORE = 12;
 
-async function candidates(matter: DrawingOfSet['matter']): Promise<{ placed: Placed; unknown: Unknown }[]> {
+async function candidates(matter: DrawingOfSet['matter']): Promise<{ placed: Placed; unknown: UnknownSample }[]> {
   if (matter === 'compound') {
     const compounds = new CompoundSpace(await loadCompounds());
     return LIBRARY.map(({ smiles, name }, member) => ({
@@ -119,11 +118,12 @@ export async function drawSet({ matter, count, tests, minutes }: DrawingOfSet, r
   }
   // Where the allowed tests tell too few apart, the rest are given all the same, and named.
   for (const c of near) if (taken.length < count && !taken.includes(c)) taken.push(c);
-  const each = taken.map((c) => c.placed);
-  return weighed(
-    taken.map((c) => c.unknown),
-    each,
-    each,
-    tests,
-  );
+  const unknowns = taken.map(({ placed: at, unknown }) => ({ name: at.name, unknown, difficulty: difficultyIn(at, tests) }));
+  return {
+    unknowns,
+    untold: untoldIn(
+      taken.map((c) => c.placed),
+      tests,
+    ),
+  };
 }

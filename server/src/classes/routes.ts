@@ -27,13 +27,13 @@ import { closeAllSessions, failed, failures, setPassphrase } from '../people/sto
 import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
 import * as store from './store';
+import { assessed, sampleOf } from './unknowns';
 import { ClassWork, setView } from './work';
 
 type WithId = Request<{ id: string }>;
 const DRAWING_SECONDS = 60;
 /** A mixture that is not kept is worked in some seconds, and in minutes where other work goes before it. */
 const ASSESSING_SECONDS = 240;
-const MINUTE_MS = 60000;
 const MOST_FAILURES = 8;
 const assessing = z.strictObject({
   unknowns: z.array(unknownSchema).min(1).max(40),
@@ -118,22 +118,23 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
   });
   router.post('/assessments', async (req, res) => {
     must(actor(req), { do: 'teach' });
-    res.json(await thought.run('assess', check(assessing, req.body), ASSESSING_SECONDS));
+    const { unknowns, tests } = check(assessing, req.body);
+    const samples = await Promise.all(unknowns.map((u) => sampleOf(db, u)));
+    res.json(await assessed(db, unknowns, await thought.run('assess', { samples, tests }, ASSESSING_SECONDS)));
   });
   router.post('/classes/:id/sets', async (req: WithId, res) => {
     res.status(201).json(await work.set(actor(req), caseId(req.params.id), check(newSetSchema, req.body)));
   });
   router.put('/sets/:id', async (req: WithId, res) => {
-    const { id } = await work.mySet(actor(req), caseId(req.params.id));
-    const { minutes, gone } = check(setChangeSchema, req.body);
-    if (minutes !== undefined) await store.closeAt(db, id, minutes === null ? null : new Date(Date.now() + minutes * MINUTE_MS));
-    if (gone !== undefined) await store.putSetAway(db, id, gone);
-    res.json(setView((await store.findSet(db, id))!));
+    res.json(await work.change(actor(req), caseId(req.params.id), check(setChangeSchema, req.body)));
   });
   /** What a paper would be worth, before it is set. */
   router.post('/papers/scheme', async (req, res) => {
     must(actor(req), { do: 'teach' });
     res.json(await debriefs.schemeOf(check(paperSchema, req.body)));
+  });
+  router.get('/sets/:id/scheme', async (req: WithId, res) => {
+    res.json(await work.scheme(actor(req), caseId(req.params.id)));
   });
   router.get('/sets/:id/paper', async (req: WithId, res) => {
     res.json(await work.paper(actor(req), caseId(req.params.id)));

@@ -2,7 +2,7 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import type { CaseDigest } from '#core/record/view';
 import type { SampleSpec } from '#core/bench/sample';
-import type { Person, Terms } from '#contract';
+import type { PartScheme, Person, Terms } from '#contract';
 import type { Queryable } from '../db/pool';
 
 export interface ClassRow {
@@ -86,10 +86,12 @@ export interface SetRow {
   readonly closes_at: Date | null;
   readonly created_at: Date;
   readonly gone: boolean;
+  /** What the parts of a paper are worth; for its instructor alone. */
+  readonly scheme: readonly PartScheme[] | null;
   readonly instructor: string;
 }
 
-const SET = `select s.id, s.class_id, s.title, s.terms, s.closes_at, s.created_at, s.gone, c.instructor
+const SET = `select s.id, s.class_id, s.title, s.terms, s.closes_at, s.created_at, s.gone, s.scheme, c.instructor
   from work_set s join class c on c.id = s.class_id`;
 
 export async function findSet(db: Queryable, id: string): Promise<SetRow | null> {
@@ -119,18 +121,24 @@ export interface NewSetRow {
   readonly title: string;
   readonly terms: Terms;
   readonly closesAt: Date | null;
+  readonly scheme: readonly PartScheme[] | null;
 }
 
-export async function insertSet(db: Queryable, { classId, title, terms, closesAt }: NewSetRow): Promise<string> {
+export async function insertSet(db: Queryable, { classId, title, terms, closesAt, scheme }: NewSetRow): Promise<string> {
   const id = randomUUID();
-  await db.query('insert into work_set (id, class_id, title, terms, closes_at) values ($1, $2, $3, $4, $5)', [
+  await db.query('insert into work_set (id, class_id, title, terms, closes_at, scheme) values ($1, $2, $3, $4, $5, $6)', [
     id,
     classId,
     title,
     JSON.stringify(terms),
     closesAt,
+    scheme && JSON.stringify(scheme),
   ]);
   return id;
+}
+
+export async function changeScheme(db: Queryable, id: string, scheme: readonly PartScheme[]): Promise<void> {
+  await db.query('update work_set set scheme = $2 where id = $1', [id, JSON.stringify(scheme)]);
 }
 
 export async function closeAt(db: Queryable, id: string, closesAt: Date | null): Promise<void> {

@@ -2,19 +2,33 @@
 import { nameSample } from '#core/record/recording';
 import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf } from '#core/practice/marking';
 import { truthOf } from '#core/practice/debrief';
-import { partInWords, solutionOf } from '#core/practice/paper';
+import { ionId } from '#core/matter/catalogue';
+import { FormulaError } from '#core/matter/formula';
+import { paperMarks, partInWords, solutionOf } from '#core/practice/paper';
 import { reportOf } from '#core/record/case';
 import { isCation } from '#core/reasoning/hypotheses';
 import { isElement } from '#core/reasoning/compounds';
 import { testById } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
-import type { BenchCard, Benches, NewSet, PaperView, Person, ProposedMarks, Results, SetView, Unknown } from '#contract';
+import type {
+  BenchCard,
+  Benches,
+  NewSet,
+  PaperView,
+  PartScheme,
+  Person,
+  ProposedMarks,
+  Results,
+  SetChange,
+  SetView,
+} from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Debriefs } from '../cases/debriefs';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import * as store from './store';
+import { sampleOf } from './unknowns';
 
 const MINUTE_MS = 60000;
 const closing = (minutes: number | null): Date | null => (minutes === null ? null : new Date(Date.now() + minutes * MINUTE_MS));
@@ -29,6 +43,23 @@ const HAZARD_MINUTES = 3;
 const kindOf = (id: string) => (isElement(id) ? 'element' : /[+-]$/.test(id) ? (isCation(id) ? 'cation' : 'anion') : 'group');
 const titleOf = (test: string) => testById.get(test)?.title ?? 'Free work';
 const NO_SET = 'There is no such work; go back to your classes.';
+
+/** A scheme with its ions in one spelling. @throws HttpProblem naming what is no ion. */
+function named(scheme: readonly PartScheme[]): PartScheme[] {
+  try {
+    return scheme.map((part) => ({ ...part, infers: part.infers.map((i) => ({ ...i, ion: ionId(i.ion) })) }));
+  } catch (error) {
+    if (error instanceof FormulaError) throw new HttpProblem('bad-input', `ion: ${error.message}`);
+    throw error;
+  }
+}
+
+/** @throws HttpProblem when a part is left out, or one is there that the paper has not. */
+function sameParts(before: readonly PartScheme[], now: readonly PartScheme[]): readonly PartScheme[] {
+  if (before.map((p) => p.letter).join() !== now.map((p) => p.letter).join())
+    throw new HttpProblem('bad-input', 'scheme: it has other parts than the paper; give those that do not count no marks');
+  return now;
+}
 
 export const setView = (s: store.SetRow, cases: Readonly<Record<string, number>> = {}): SetView => ({
   id: s.id,
@@ -69,25 +100,23 @@ export class ClassWork {
         'bad-input',
         'Nobody is in this class yet: give them the code of the class, and set work when they have joined.',
       );
-    const { title, minutes, paper } = asked;
+    const { title, minutes, paper, tubes } = asked;
     // What cannot be done on the sample is told before anything is set.
-    if (paper) await this.debriefs.schemeOf(paper);
-    const unknowns: readonly Unknown[] = paper ? [{ salts: paper.salts }] : asked.unknowns;
+    const scheme = paper && (asked.scheme ? named(asked.scheme) : await this.debriefs.schemeOf(paper));
+    const unknowns = paper ? [{ salts: paper.salts }] : await Promise.all(asked.unknowns.map((u) => sampleOf(this.db, u)));
     if (!unknowns.length) throw new HttpProblem('bad-input', 'unknowns: put at least one unknown into it, or a paper');
+    for (const sample of unknowns) await this.cases.mustBe(sample);
     const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
     const terms = { ...asked.terms, paper: parts };
-    const id = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes) });
+    const set = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes), scheme });
     for (const [i, member] of members.entries()) {
-      const dealt = await this.deal(person, id, member, `${title}, ${i + 1}`, unknowns[i % unknowns.length]!);
+      const sample = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
+      // The label says a number and what anyone sees.
+      const name = `${title}, ${i + 1}`.slice(0, 60);
+      const dealt = await this.cases.setFor(member, { name, sample, set, instructor: person, tubes });
       if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
     }
-    return setView((await store.findSet(this.db, id))!, { open: members.length });
-  }
-
-  /** The label says a number and what anyone sees. */
-  private deal(instructor: Person, set: string, student: Person, label: string, unknown: Unknown) {
-    const sample = 'salts' in unknown ? { salts: unknown.salts } : unknown;
-    return this.cases.setFor(student, { name: label.slice(0, 60), sample, set, instructor });
+    return setView((await store.findSet(this.db, set))!, { open: members.length });
   }
 
   /** The benches of a set, as they are now. */
@@ -121,11 +150,26 @@ export class ClassWork {
     return { set: setView(of), benches };
   }
 
+  /** What the parts of a paper are worth. @throws HttpProblem when the work is no paper. */
+  async scheme(person: Person, set: string): Promise<readonly PartScheme[]> {
+    const { scheme } = await this.mySet(person, set);
+    if (!scheme) throw new HttpProblem('bad-input', 'This work is no paper, so there is no mark scheme of its parts.');
+    return scheme;
+  }
+
+  async change(person: Person, id: string, { minutes, gone, scheme }: SetChange): Promise<SetView> {
+    const set = await this.mySet(person, id);
+    if (minutes !== undefined) await store.closeAt(this.db, set.id, closing(minutes));
+    if (gone !== undefined) await store.putSetAway(this.db, set.id, gone);
+    if (scheme) await store.changeScheme(this.db, set.id, sameParts(await this.scheme(person, id), named(scheme)));
+    return setView((await store.findSet(this.db, set.id))!);
+  }
+
   /** Marks for the report of a case, line by line; the instructor changes them. */
   async proposed(person: Person, id: string): Promise<ProposedMarks> {
     const known = await this.debriefs.examined(person, id);
-    const paper = known.set === null ? null : (await store.findSet(this.db, known.set))!.terms.paper;
-    const lines = paper ? await this.debriefs.paperMarks(known, paper) : proposedMarks(await this.debriefs.of(known), titleOf);
+    const scheme = known.set === null ? null : (await store.findSet(this.db, known.set))!.scheme;
+    const lines = scheme ? paperMarks(scheme, known.state) : proposedMarks(await this.debriefs.of(known), titleOf);
     return { identity: nameSample(known.sample), lines, ...sumOf(lines) };
   }
 
@@ -135,7 +179,7 @@ export class ClassWork {
     const member = !!of && !of.gone && (await store.isMember(this.db, of.class_id, person.id));
     if (!of?.terms.paper || (of.instructor !== person.id && !member)) throw new HttpProblem('not-found', NO_SET);
     const { title, mL, parts } = of.terms.paper;
-    return { title, mL, parts: parts.map((p) => ({ letter: p.letter, does: partInWords(p) })) };
+    return { title, mL, parts: parts.map((p) => ({ ...p, does: partInWords(p) })) };
   }
 
   async results(person: Person, set: string): Promise<Results> {

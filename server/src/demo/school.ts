@@ -147,13 +147,13 @@ export async function writeSchool(db: Queryable, cases: Cases, debriefs: Debrief
   const id = await insertClass(db, 'Paper and pigments, first year', instructor.id);
   for (const s of students) await addMember(db, id, s.id);
   const work = new ClassWork(db, cases, debriefs);
-  const terms = { tests: null, reasoning: false };
+  const plain = { terms: { tests: null, reasoning: false }, given: {}, paper: null, scheme: null, tubes: 'simulated' as const };
 
-  const last = { title: 'Three pigments', unknowns: PIGMENTS.map((p) => p.unknown), paper: null, terms, minutes: null };
+  const last = { ...plain, title: 'Three pigments', unknowns: PIGMENTS.map((p) => p.unknown), minutes: null };
   await marked(db, cases, work, instructor, students, (await work.set(instructor, id, last)).id);
 
-  await work.set(instructor, id, { title: EXAMINATION.title, unknowns: [], paper: EXAMINATION, terms, minutes: null });
-  const now = { title: 'White powders from the cabinet', unknowns: [...TODAY], paper: null, terms, minutes: MINUTES_A_SESSION };
+  await work.set(instructor, id, { ...plain, title: EXAMINATION.title, unknowns: [], paper: EXAMINATION, minutes: null });
+  const now = { ...plain, title: 'White powders from the cabinet', unknowns: [...TODAY], minutes: MINUTES_A_SESSION };
   const open = await work.set(instructor, id, now);
   for (const [i, c] of (await casesIn(db, open.id)).entries()) {
     const scribe = new Scribe(

@@ -3,13 +3,13 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import type { SampleSpec } from '#core/bench/sample';
 import { parseSalt } from '#core/matter/salts';
 import { LIBRARY } from '#core/organic/library';
+import { mixtureName } from '#core/practice/graded';
 import { rulesOfSchool } from '#core/reasoning/atlas';
 import { compoundLeaf } from '#core/reasoning/compound-atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
 import { FORMS } from '#core/reasoning/hypotheses';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
-import type { Unknown } from '#contract';
 
 const SCHOOL = SCHOOLS[0];
 
@@ -28,13 +28,13 @@ export interface Placed {
 
 const sameList = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
 const formulasIn = (sample: SampleSpec): string[] => ('salts' in sample ? sample.salts.map((s) => s.formula) : []);
-/** What an unknown is called where nothing known is like it. */
-export const nameOfUnknown = (unknown: Unknown): string =>
-  'smiles' in unknown ? unknown.smiles : formulasIn(unknown).join(' + ');
+/** What a sample is called where nothing known is like it. */
+export const nameOfUnknown = (sample: SampleSpec): string =>
+  'smiles' in sample ? sample.smiles : mixtureName(formulasIn(sample));
 
 /** The form of just these formulas; of another recipe of the same ions, that; -1 when there is none. */
-function memberIn(space: SaltSpace, unknown: Unknown): number {
-  const formulas = formulasIn(unknown);
+function memberIn(space: SaltSpace, sample: SampleSpec): number {
+  const formulas = formulasIn(sample);
   const exact = space.members.findIndex(
     ({ salts: [form, ...more] }) => !more.length && sameList(formulasIn(FORMS[form!]!.sample), formulas),
   );
@@ -43,12 +43,12 @@ function memberIn(space: SaltSpace, unknown: Unknown): number {
   return space.members.findIndex((m) => sameList(m.holds, ions));
 }
 
-async function placedSalts(unknowns: readonly Unknown[]): Promise<(Placed | null)[]> {
+async function placedSalts(samples: readonly SampleSpec[]): Promise<(Placed | null)[]> {
   const single = await alone();
-  const space = unknowns.every((u) => memberIn(single, u) >= 0) ? single : await mixed();
-  return unknowns.map((u) => {
-    const member = memberIn(space, u);
-    return member < 0 ? null : { space, member, name: nameOfUnknown(u) };
+  const space = samples.every((s) => memberIn(single, s) >= 0) ? single : await mixed();
+  return samples.map((s) => {
+    const member = memberIn(space, s);
+    return member < 0 ? null : { space, member, name: nameOfUnknown(s) };
   });
 }
 
@@ -66,13 +66,13 @@ async function placedCompounds(structures: readonly string[]): Promise<Placed[]>
 }
 
 /** Where each stands, all salts in one space and all compounds in one, so that they can be compared; null for what is like none. */
-export async function placed(unknowns: readonly Unknown[]): Promise<(Placed | null)[]> {
-  const salts = unknowns.filter((u) => 'salts' in u);
-  const structures = unknowns.flatMap((u) => ('smiles' in u ? [u.smiles] : []));
+export async function placed(samples: readonly SampleSpec[]): Promise<(Placed | null)[]> {
+  const salts = samples.filter((s) => 'salts' in s);
+  const structures = samples.flatMap((s) => ('smiles' in s ? [s.smiles] : []));
   const [ofSalts, ofCompounds] = [
     salts.length ? await placedSalts(salts) : [],
     structures.length ? await placedCompounds(structures) : [],
   ];
   let [s, c] = [0, 0];
-  return unknowns.map((u) => ('salts' in u ? ofSalts[s++]! : ofCompounds[c++]!));
+  return samples.map((of) => ('salts' in of ? ofSalts[s++]! : 'smiles' in of ? ofCompounds[c++]! : null));
 }

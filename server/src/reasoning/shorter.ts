@@ -8,8 +8,7 @@ import { placed } from './placed';
 /** Null for what stands nowhere among single salts and compounds: mixtures take the solver too long. */
 export async function shorterWay(sample: SampleSpec): Promise<WayView | null> {
   if ('solution' in sample || 'compounds' in sample || ('salts' in sample && sample.salts.length > 1)) return null;
-  const unknown = 'smiles' in sample ? { smiles: sample.smiles, grams: sample.grams } : { salts: [...sample.salts] };
-  const [at] = await placed([unknown]);
+  const [at] = await placed([sample]);
   if (!at || at.space.members[at.member]!.composed) return null;
   const { log, minutes } = solve(at.space, sample, 'advised', perfect);
   return { tests: log.map((l) => l.test), minutes: Math.round(minutes) };

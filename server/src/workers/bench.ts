@@ -12,9 +12,8 @@ import { StructureError } from '#core/organic/smiles';
 import { branch, type BranchStep } from '#core/practice/branch';
 import { type Debrief, debriefOf, truthOf } from '#core/practice/debrief';
 import type { Instead } from '#core/practice/technique';
-import { paperMarks, type PartScheme, schemeOf } from '#core/practice/paper';
-import type { Paper } from '#core/practice/paper-form';
-import type { MarkLine } from '#core/practice/marking';
+import { schemeOf } from '#core/practice/paper';
+import type { Paper, PartScheme } from '#core/practice/paper-form';
 import type { CaseState } from '#core/record/case';
 import type { RecordedOf } from '#core/record/events';
 import { openedEvent } from '#core/record/recording';
@@ -82,8 +81,6 @@ export const tasks = {
   branch: ({ state, sample, instead }: { state: CaseState; sample: SampleSpec; instead: Instead }): Done<BranchStep[]> =>
     attempt(() => branch(sample, state, instead)),
   paperScheme: (paper: Paper): Done<PartScheme[]> => attempt(() => schemeOf(paper)),
-  paperMarks: ({ paper, state }: { paper: Paper; state: CaseState }): Done<MarkLine[]> =>
-    attempt(() => paperMarks(schemeOf(paper), state)),
   drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
   looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),

@@ -11,10 +11,10 @@ import { equationsIn, inTest, ofSuspect } from '#core/reasoning/handbook';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { Scheme } from '#core/scheme/model';
 import { testById } from '#core/scheme/tests';
-import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, PaperView, Unknown, WayView } from '#contract';
+import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, PaperView, WayView } from '#contract';
 import { shorterWay } from '../reasoning/shorter';
 import { answerBook } from '../classes/answer-book';
-import { assess, drawSet } from '../classes/assess';
+import { assess, type Assessed, drawSet } from '../classes/assess';
 import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
 import { preparationPdf, type PreparationPaper } from '../preparation/pdf';
@@ -45,6 +45,12 @@ const view = (given: ReturnType<typeof ofSuspect>): GivenView[] =>
   }));
 
 const side = (parts: Equation['left']) => parts.map(([count, formula]) => ({ count, formula, solid: solidById.has(formula) }));
+
+interface Assessing {
+  readonly samples: readonly SampleSpec[];
+  /** Tests that will be allowed; null for all. */
+  readonly tests: readonly string[] | null;
+}
 
 interface InScheme {
   readonly scheme: Scheme;
@@ -82,15 +88,9 @@ export const tasks = {
   },
   /** Unknowns of about equal difficulty that the allowed tests tell apart. */
   drawSet: async (asked: DrawingOfSet): Promise<Done<DrawnSet>> => ({ value: await drawSet(asked, Math.random) }),
-  assess: async ({
-    unknowns,
-    tests: allowed,
-  }: {
-    unknowns: readonly Unknown[];
-    tests: readonly string[] | null;
-  }): Promise<Done<DrawnSet>> => {
+  assess: async ({ samples, tests: allowed }: Assessing): Promise<Done<Assessed>> => {
     try {
-      return { value: await assess(unknowns, allowed) };
+      return { value: await assess(samples, allowed) };
     } catch (error) {
       if (error instanceof FormulaError || error instanceof StructureError) return { refused: error.message };
       throw error;

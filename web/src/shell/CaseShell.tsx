@@ -8,14 +8,15 @@ import { Timers } from './Timers';
 import { TopBar } from './TopBar';
 import { Waits } from './Waits';
 
-/** There is a debrief once it is known what it was. */
-const PLACES = [
+/** There is a debrief once it is known what it was; real tubes that were set are those of a paper. */
+const PLACES: readonly { readonly to: string; readonly name: string; readonly when?: (view: CaseView) => boolean }[] = [
+  { to: 'answers', name: 'Answers', when: ({ summary }) => summary.kind === 'real' && summary.set !== null },
   { to: 'bench', name: 'Bench' },
   { to: 'plan', name: 'Plan' },
   { to: 'suspects', name: 'Suspects' },
   { to: 'ledger', name: 'Ledger' },
   { to: 'report', name: 'Report' },
-  { to: 'debrief', name: 'Debrief' },
+  { to: 'debrief', name: 'Debrief', when: ({ identity }) => identity !== null },
 ];
 
 function SampleLeft({ view }: { view: CaseView }) {
@@ -47,7 +48,7 @@ export function CaseShell() {
           </p>
         )}
         <nav aria-label="Places" className="flex min-w-0 gap-1 overflow-x-auto max-md:gap-0 xl:shrink-0">
-          {PLACES.filter((p) => p.to !== 'debrief' || view?.identity).map((p) => (
+          {PLACES.filter(({ when }) => !when || (view && when(view))).map((p) => (
             <NavLink
               key={p.to}
               to={`/cases/${id}/${p.to}`}

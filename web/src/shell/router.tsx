@@ -54,6 +54,7 @@ export const router = createBrowserRouter([
           { path: 'debrief', lazy: () => place(import('../places/debrief/Debrief'), 'Debrief') },
           { path: 'plan', lazy: () => place(import('../places/plan/Plan'), 'Plan') },
           { path: 'report', lazy: () => place(import('../places/report/Report'), 'Report') },
+          { path: 'answers', lazy: () => place(import('../places/classes/AnswerBook'), 'AnswerBook') },
           { path: 'ledger', lazy: () => place(import('../places/ledger/Ledger'), 'Ledger') },
         ],
       },

@@ -33,6 +33,7 @@ import {
   proposedMarksSchema,
   resultsSchema,
   type Review,
+  type SetChange,
   setSchema,
   type Unknown,
   waysSchema,
@@ -151,7 +152,8 @@ export function createApi(base = '') {
     setWork: (id: string, asked: NewSetAsked) => call(setSchema, `/classes/${id}/sets`, { body: asked }),
     paperScheme: (paper: Paper) => call(z.array(partSchemeSchema), '/papers/scheme', { body: paper }),
     paper: (set: string) => call(paperViewSchema, `/sets/${set}/paper`),
-    changeSet: (id: string, change: { minutes?: number | null; gone?: boolean }) =>
+    scheme: (set: string) => call(z.array(partSchemeSchema), `/sets/${set}/scheme`),
+    changeSet: (id: string, change: SetChange) =>
       call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
     benches: (id: string) => call(benchesSchema, `/sets/${id}/benches`),
     results: (id: string) => call(resultsSchema, `/sets/${id}/results`),

@@ -44,7 +44,7 @@ function lettered(
 
 /** What was seen, on the form of the test: a few taps, then written down. */
 export function Record({ view, test, held, append }: Props) {
-  const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? 'free'}`);
+  const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? `free ${held?.id}`}`);
   const { observed, blank, note, inference, infers, unsure } = draft;
   const suspects = useSuspects(view);
   const seen = useSeen(view, test);

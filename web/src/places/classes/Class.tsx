@@ -174,7 +174,7 @@ export function Class() {
                 </div>
               )}
             </div>
-            {setting === 'unknowns' && <NewWork classId={id} done={settled} />}
+            {setting === 'unknowns' && <NewWork classId={id} people={data.people} done={settled} />}
             {setting === 'paper' && <NewPaper classId={id} done={settled} />}
             <section aria-label="Work set">
               <h2 className="label mb-2 font-sans">Work</h2>

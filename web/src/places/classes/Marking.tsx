@@ -83,7 +83,9 @@ function Sheet({ card, proposed, done }: { card: BenchCard; proposed: ProposedMa
             <Button onClick={() => review.mutate({ kind: 'returned', reason: words })} disabled={!words}>
               Return it
             </Button>
-            <Button onClick={() => review.mutate({ kind: 'opened-up' })}>Open it up</Button>
+            {card.summary.kind === 'simulated' && (
+              <Button onClick={() => review.mutate({ kind: 'opened-up' })}>Open it up</Button>
+            )}
           </>
         )}
         <Button look="quiet" onClick={done}>

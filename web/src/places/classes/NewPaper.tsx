@@ -3,12 +3,13 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import type { Op } from '#core/bench/ops';
 import { REAGENTS } from '#core/matter/data/reagents';
-import { nameOf } from '#core/senses/names';
-import { sayObservation } from '#core/senses/sentences';
-import type { Paper, PartSchemeView } from '#contract';
+import type { Tubes } from '#core/practice/paper-form';
+import type { Paper, PartScheme } from '#contract';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
+import { MarkScheme } from './MarkScheme';
+import { saltsIn } from './salts-in';
 
 interface Draft {
   readonly take: string;
@@ -31,32 +32,6 @@ function opsOf({ take, reagent, mL, then }: Draft, letter: string): Op[] {
   ];
 }
 
-/** "CuSO4·5H2O 2": a formula and grams, a line each. */
-const saltsIn = (text: string) =>
-  text
-    .split('\n')
-    .map((line) => line.trim().split(/\s+/))
-    .filter(([formula]) => formula)
-    .map(([formula, grams]) => ({ formula: formula!, grams: Number(grams) }));
-
-function Scheme({ of }: { of: readonly PartSchemeView[] }) {
-  return (
-    <ol className="mt-4 space-y-2 text-sm" aria-label="Mark scheme">
-      {of.map((p) => (
-        <li key={p.letter} className="border-t border-rule pt-2">
-          <strong>({p.letter})</strong> {p.shows.map(sayObservation).join('; ') || 'nothing to be seen'}
-          {p.owed && (
-            <span className="block">
-              Gas owed a test: {p.owed.name}, {p.owed.shows}
-            </span>
-          )}
-          {p.infers.length > 0 && <span className="block text-muted">follows: {p.infers.map(nameOf).join(', ')}</span>}
-        </li>
-      ))}
-    </ol>
-  );
-}
-
 /** A paper with its parts; running it gives the mark scheme. */
 export function NewPaper({ classId, done }: { classId: string; done: () => void }) {
   const [title, setTitle] = useState('Paper: solution Q');
@@ -69,29 +44,49 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
     salts: saltsIn(salts),
     parts: parts.map((p, i) => ({ letter: letterOf(i), ops: opsOf(p, letterOf(i)) })),
   });
-  const run = useMutation({ mutationFn: () => api.paperScheme(paper()) });
+  const [tubes, setTubes] = useState<Tubes>('simulated');
+  const [scheme, setScheme] = useState<PartScheme[] | null>(null);
+  const run = useMutation({ mutationFn: () => api.paperScheme(paper()), onSuccess: setScheme });
   const set = useMutation({
-    mutationFn: () => api.setWork(classId, { title, paper: paper(), terms: {} }),
+    mutationFn: () => api.setWork(classId, { title, paper: paper(), scheme, tubes, terms: {} }),
     onSuccess: done,
   });
   const change = (i: number, to: Partial<Draft>) => {
     setParts(parts.map((p, j) => (i === j ? { ...p, ...to } : p)));
-    run.reset();
+    setScheme(null);
   };
   const error = run.error ?? set.error;
   return (
     <section aria-label="Write a paper" className="mb-8 rounded-xl border border-rule bg-paper p-5">
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Title" value={title} onChange={(e) => setTitle(e.target.value)} />
-        <TextField label="Solution Q, mL" inputMode="decimal" value={mL} onChange={(e) => setML(e.target.value)} />
+        <TextField
+          label="Solution Q, mL"
+          inputMode="decimal"
+          value={mL}
+          onChange={(e) => {
+            setML(e.target.value);
+            setScheme(null);
+          }}
+        />
         <TextArea
           label="What is in it"
           note="A formula and grams, a line each. Candidates are not told."
           value={salts}
           onChange={(e) => {
             setSalts(e.target.value);
-            run.reset();
+            setScheme(null);
           }}
+        />
+        <ChoiceField
+          label="It is worked"
+          note={tubes === 'real' ? 'The candidates write what they see into an answer book.' : undefined}
+          value={tubes}
+          onChange={(e) => setTubes(e.target.value as Tubes)}
+          options={[
+            { value: 'simulated', name: 'on the simulated bench' },
+            { value: 'real', name: 'with real tubes' },
+          ]}
         />
       </div>
       <ol className="mt-4 space-y-3" aria-label="Parts of the paper">
@@ -133,7 +128,10 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
               <Button
                 look="quiet"
                 aria-label={`Take part ${letterOf(i)} out`}
-                onClick={() => setParts(parts.filter((_, j) => j !== i))}
+                onClick={() => {
+                  setParts(parts.filter((_, j) => j !== i));
+                  setScheme(null);
+                }}
               >
                 <X size={16} aria-hidden />
               </Button>
@@ -142,13 +140,19 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
         ))}
       </ol>
       <div className="mt-3 flex flex-wrap gap-2">
-        <Button onClick={() => setParts([...parts, FIRST])} disabled={parts.length >= 15}>
+        <Button
+          onClick={() => {
+            setParts([...parts, FIRST]);
+            setScheme(null);
+          }}
+          disabled={parts.length >= 15}
+        >
           <Plus size={16} aria-hidden /> Another part
         </Button>
         <Button onClick={() => run.mutate()} disabled={run.isPending}>
           Run it for the mark scheme
         </Button>
-        {run.data && (
+        {scheme && (
           <Button look="solid" onClick={() => set.mutate()} disabled={set.isPending}>
             Set it
           </Button>
@@ -158,7 +162,7 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
         </Button>
       </div>
       {error && <Wrong>{error.message}</Wrong>}
-      {run.data && <Scheme of={run.data} />}
+      {scheme && <MarkScheme scheme={scheme} change={setScheme} />}
     </section>
   );
 }

@@ -24,8 +24,8 @@ export function PaperPage() {
             </Heading>
             <p className="flex flex-wrap gap-x-6 text-sm font-bold text-rust">
               {mine && (
-                <Link className="underline" to={`/cases/${mine.id}/bench`}>
-                  To my bench
+                <Link className="underline" to={`/cases/${mine.id}/${mine.kind === 'real' ? 'answers' : 'bench'}`}>
+                  {mine.kind === 'real' ? 'To my answer book' : 'To my bench'}
                 </Link>
               )}
               <a className="underline" href={`/api/sets/${id}/paper.pdf`} target="_blank" rel="noreferrer">

@@ -11,6 +11,7 @@ import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
 import { onNotice } from '../../state/live';
 import { Marking } from './Marking';
+import { SetScheme } from './MarkScheme';
 
 const Confusions = lazy(() => import('./Confusions'));
 
@@ -171,6 +172,11 @@ export function WorkSet() {
               <Tabs.Trigger value="results" className={TAB_LOOK}>
                 Results
               </Tabs.Trigger>
+              {data?.set.terms.paper && (
+                <Tabs.Trigger value="scheme" className={TAB_LOOK}>
+                  Mark scheme
+                </Tabs.Trigger>
+              )}
             </Tabs.List>
             <Tabs.Content value="live">
               <ul className="grid grid-cols-[repeat(auto-fill,minmax(11.5rem,1fr))] gap-3" aria-label="Benches">
@@ -181,6 +187,9 @@ export function WorkSet() {
             </Tabs.Content>
             <Tabs.Content value="results">
               <Results id={id} />
+            </Tabs.Content>
+            <Tabs.Content value="scheme">
+              <SetScheme id={id} />
             </Tabs.Content>
           </Tabs.Root>
         )}

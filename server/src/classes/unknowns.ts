@@ -1,0 +1,37 @@
+/** Unknowns as an instructor names them: a jar of the shelf stays closed, also to who sets it. */
+import type { SampleSpec } from '#core/bench/sample';
+import type { Difficulty } from '#core/reasoning/difficulty';
+import type { DrawnSet, DrawnUnknown, Unknown } from '#contract';
+import { findJar } from '../cases/store';
+import type { Queryable } from '../db/pool';
+import { HttpProblem } from '../http/problem';
+import type { Assessed } from './assess';
+
+async function jarNamed(db: Queryable, id: string) {
+  const jar = await findJar(db, id);
+  if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${id}"; choose one from the shelf`);
+  return jar;
+}
+
+/** What it is. @throws HttpProblem when there is no such jar. */
+export const sampleOf = async (db: Queryable, unknown: Unknown): Promise<SampleSpec> =>
+  'jar' in unknown ? (await jarNamed(db, unknown.jar)).sample : unknown;
+
+/** To the nearest five minutes, and without what it passes for: the rest would tell what is in the jar. */
+const NEAREST = 5;
+const veiled = (d: Difficulty): Difficulty => ({
+  ...d,
+  tests: NEAREST * Math.ceil(d.tests / NEAREST),
+  minutes: NEAREST * Math.ceil(d.minutes / NEAREST),
+  confused: [],
+});
+
+/** Unknowns with how hard they were found to be. */
+export async function assessed(db: Queryable, unknowns: readonly Unknown[], { weighed, untold }: Assessed): Promise<DrawnSet> {
+  const each = unknowns.map(async (unknown, i): Promise<DrawnUnknown> => {
+    const { name, difficulty } = weighed[i]!;
+    if (!('jar' in unknown)) return { name, unknown, difficulty };
+    return { name: (await jarNamed(db, unknown.jar)).name, unknown, difficulty: difficulty && veiled(difficulty) };
+  });
+  return { unknowns: await Promise.all(each), untold: [...untold] };
+}
