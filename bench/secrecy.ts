@@ -52,8 +52,9 @@ const plain = (text: string): string =>
     .replace(/"(id|at|updatedAt|createdAt|name|set|case|sealed|hash|previous)":"[^"]*"/g, '')
     .replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, '');
 
-const wordsOf = ({ vessels, words, warnings, active }: CaseChanges): string =>
-  JSON.stringify([words, warnings, vessels.find((v) => v.id === active)?.drawing.text]);
+/** The label says how it looks; that is known from the first. */
+const wordsOf = ({ vessels, words, warnings, summary }: CaseChanges): string =>
+  JSON.stringify([summary.look, words, warnings, vessels.map((v) => [v.id, v.drawing.text])]);
 
 async function worked(student: Visitor, id: string, form: Form): Promise<Worked> {
   const out = { words: [] as string[], sent: [] as string[], ms: [] as number[], bytes: [] as string[] };
@@ -78,7 +79,13 @@ async function worked(student: Visitor, id: string, form: Form): Promise<Worked>
   return { form, ...out, bytes: out.bytes.join('\n') };
 }
 
-const saltsOf = ({ sample }: Form) => ('salts' in sample ? sample.salts : []);
+const GRAMS = 3;
+/** As much of every salt: how much there is, is on the label too. */
+function saltsOf({ sample }: Form) {
+  const salts = 'salts' in sample ? sample.salts : [];
+  const all = salts.reduce((sum, s) => sum + s.grams, 0);
+  return salts.map((s) => ({ ...s, grams: (GRAMS * s.grams) / all }));
+}
 
 /** What of its formulas and ions stands anywhere in what was sent. */
 const leaksIn = ({ form, bytes }: Worked): string[] =>
