@@ -74,7 +74,7 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   const work = page.getByRole('region', { name: 'Set work' });
   await work.getByLabel('Name').fill('Eight salts');
   await work.getByRole('button', { name: 'Draw the unknowns' }).click();
-  await expect(work.getByRole('list', { name: 'Unknowns drawn' }).getByRole('listitem')).toHaveCount(8, { timeout: 60000 });
+  await expect(work.getByRole('list', { name: 'Unknowns' }).getByRole('listitem')).toHaveCount(8, { timeout: 60000 });
   await expect(work).toContainText('The tests allowed tell all of them apart.');
   await work.getByRole('button', { name: 'Set them' }).click();
   await page.getByRole('link', { name: 'Eight salts' }).click();
@@ -149,7 +149,7 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   for (const context of contexts) await context.close();
 });
 
-test('a paper is written, its mark scheme worked out, set, and printed empty; a candidate sees its parts and nothing of what is in it', async ({
+test('a paper for real tubes: its mark scheme worked out and changed, printed empty, answered part by part, signed and marked', async ({
   page,
 }) => {
   await be(page, 'Maud Teskelin');
@@ -167,6 +167,9 @@ test('a paper is written, its mark scheme worked out, set, and printed empty; a 
   await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
   const scheme = paper.getByRole('list', { name: 'Mark scheme' });
   await expect(scheme).toContainText('Gas owed a test: lime water');
+  await scheme.getByLabel('Marks for (a) carbonate').fill('3');
+  await scheme.getByLabel('Marks for (b) chloride').fill('0');
+  await paper.getByLabel('It is worked').selectOption({ label: 'with real tubes' });
   await paper.getByRole('button', { name: 'Set it' }).click();
   await expect(page.getByRole('link', { name: 'Paper: a colourless solution' })).toBeVisible();
 
@@ -178,6 +181,15 @@ test('a paper is written, its mark scheme worked out, set, and printed empty; a 
   await expect(page.locator('body')).not.toContainText('Na2CO3');
   const print = await page.request.get((await page.getByRole('link', { name: 'Print it empty' }).getAttribute('href'))!);
   expect([print.status(), print.headers()['content-type']]).toEqual([200, 'application/pdf']);
-  await page.getByRole('link', { name: 'To my bench' }).click();
-  await expect(page.getByRole('region', { name: 'Bench' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'To my answer book' }).click();
+  const part = page.getByRole('region', { name: 'Part a' });
+  await part.getByRole('button', { name: 'I have done this' }).click();
+  await part.getByRole('button', { name: 'In words …' }).click();
+  await part.getByLabel('In your own words').fill('It fizzes; lime water held over it turned cloudy.');
+  await part.getByRole('combobox', { name: 'Another suspect' }).selectOption({ label: 'carbonate' });
+  await part.getByRole('button', { name: 'Write entry 1' }).click();
+  await expect(part.getByRole('list', { name: 'Written on a' })).toContainText(
+    'It fizzes; lime water held over it turned cloudy.',
+  );
 });

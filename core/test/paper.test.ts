@@ -2,6 +2,7 @@ import { paperMarks, partInWords, sayOwed, schemeOf, solutionOf } from '#core/pr
 import type { Paper } from '#core/practice/paper-form';
 import type { CaseEvent } from '#core/record/events';
 import type { Op } from '#core/bench/ops';
+import type { Observation } from '#core/vocabulary/observation';
 import { sayObservation } from '#core/senses/sentences';
 import { CaseAtWork } from './casework';
 
@@ -66,7 +67,13 @@ test('a worked paper is marked by it: full marks for all of it, one lost for the
       const infers = part.infers.map(({ ion: of }) => ({ of, says: 'present' as const }));
       const entry: CaseEvent = {
         kind: 'entry',
-        payload: { test: 'free', vessel: letter, observed: part.shows.map((s) => s.see), note: letter, ...(infers.length && { infers }) },
+        payload: {
+          test: 'free',
+          vessel: letter,
+          observed: part.shows.map((s) => s.see),
+          note: letter,
+          ...(infers.length && { infers }),
+        },
       };
       at.do(entry);
     }
@@ -79,4 +86,18 @@ test('a worked paper is marked by it: full marks for all of it, one lost for the
   expect(lost.map((l) => [l.of, l.verdict])).toEqual([
     ['(f) gas tested with a lit splint: lit splint gave a pop', 'the gas was not tested for'],
   ]);
+});
+
+test('with real tubes the gas test counts as it was written; a line that is worth nothing does not count', () => {
+  const scheme = schemeOf(PAPER).map((p) =>
+    p.letter === 'f' && p.owed ? { ...p, shows: p.shows.map((s) => ({ ...s, marks: 0 })), owed: { ...p.owed, marks: 2 }, infers: [] } : p,
+  );
+  const marked = (...observed: Observation[]) => {
+    const at = new CaseAtWork({ real: { grams: 3.5, matter: 'salt' } }).work(...solutionOf(PAPER), ...PAPER.parts[5]!.ops);
+    at.do({ kind: 'entry', payload: { test: 'free', vessel: 'f', observed, note: 'f' } });
+    return paperMarks(scheme, at.state).filter((l) => l.of.startsWith('(f)'));
+  };
+  const owed = scheme.find((p) => p.letter === 'f')!.owed!;
+  expect(marked().map((l) => [l.marks, l.outOf])).toEqual([[0, 2]]);
+  expect(marked(...owed.see).map((l) => [l.marks, l.outOf])).toEqual([[2, 2]]);
 });

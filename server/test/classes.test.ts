@@ -1,5 +1,5 @@
 /** Unknowns weighed and drawn for a class, and joining one. */
-import { drawnSetSchema } from '#contract';
+import { benchesSchema, classViewSchema, drawnSetSchema } from '#contract';
 import { testById } from '#core/scheme/tests';
 import { Client, freshFoxing } from './harness';
 
@@ -73,4 +73,35 @@ test('a code that is none makes nobody: the login is still free for who has the 
   expect([joined.status, joined.text]).toEqual([201, joined.text]);
   const again = await client.ask('/api/join', { ...asked, code });
   expect([again.status, again.text]).toEqual([422, expect.stringContaining('somebody has this login already')]);
+});
+
+test('a jar of the cabinet is weighed and set without its instructor being told beforehand what is in it', async () => {
+  const jar = { jar: 'jar-09' };
+  const { status, text } = await client.ask('/api/assessments', { unknowns: [jar, salt('KI')], tests: null });
+  expect([status, text]).toEqual([200, expect.stringContaining('Jar 9')]);
+  expect(text).not.toMatch(/CuSO4|Cu2\+/);
+  const { unknowns } = drawnSetSchema.parse(JSON.parse(text));
+  expect(unknowns[0]).toMatchObject({ name: 'Jar 9', unknown: jar, difficulty: { confused: [] } });
+  expect(unknowns[1]!.difficulty!.minutes).toBeGreaterThan(0);
+  const none = await client.ask('/api/assessments', { unknowns: [{ jar: 'jar-99' }], tests: null });
+  expect([none.status, none.text]).toEqual([422, expect.stringContaining('jar-99')]);
+});
+
+test('it is said who gets which; where one unknown cannot be, nothing is set', async () => {
+  const made = JSON.parse((await client.ask('/api/classes', { name: 'Two' })).text) as { id: string };
+  const read = async () => classViewSchema.parse(JSON.parse((await client.ask(`/api/classes/${made.id}`)).text));
+  const { code } = await read();
+  for (const login of ['bo-1', 'bo-2'])
+    await client.ask('/api/join', { code, name: login, login, passphrase: 'three old brushes' });
+  const { people } = await read();
+  const set = (unknowns: object[], given = {}) =>
+    client.ask(`/api/classes/${made.id}/sets`, { title: 'S', unknowns, given, terms: {} });
+  expect((await set([salt('KI'), salt('NaClQ')])).status).toBe(422);
+  expect((await read()).sets).toEqual([]);
+  const dealt = async (answer: Awaited<ReturnType<typeof set>>) => {
+    const { id } = JSON.parse(answer.text) as { id: string };
+    return benchesSchema.parse(JSON.parse((await client.ask(`/api/sets/${id}/benches`)).text)).benches.map((b) => b.identity);
+  };
+  expect(await dealt(await set([salt('KI'), salt('NaCl')]))).toEqual(['KI', 'NaCl']);
+  expect(await dealt(await set([salt('KI'), { jar: 'jar-09' }], { [people[0]!.id]: 1 }))).toEqual(['CuSO4·5H2O', 'CuSO4·5H2O']);
 });

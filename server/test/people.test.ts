@@ -6,7 +6,8 @@ import { fileURLToPath } from 'node:url';
 import { seeded } from '#core/reasoning/student';
 import { SINGLES } from '#core/reasoning/hypotheses';
 import { parseSalt } from '#core/matter/salts';
-import { type Answer, freshFoxing } from './harness';
+import { type Answer, Visitor } from '../../bench/visitor';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let base: string;
@@ -19,15 +20,8 @@ const cookies: Partial<Record<Who, string>> = {};
 let ids: Record<'case' | 'class' | 'set' | 'paper' | 'person' | 'own', string>;
 const PASS = 'a brush, a pan, a jar';
 
-async function ask(who: Who | { cookie: string }, method: string, path: string, body?: unknown, headers = {}): Promise<Answer> {
-  const cookie = typeof who === 'string' ? cookies[who] : who.cookie;
-  const response = await fetch(`${base}/api${path}`, {
-    method,
-    headers: { 'content-type': 'application/json', ...(cookie && { cookie }), ...headers },
-    ...(body !== undefined && { body: JSON.stringify(body) }),
-  });
-  return { status: response.status, headers: response.headers, text: await response.text() };
-}
+const ask = (who: Who | { cookie: string }, method: string, path: string, body?: unknown, headers = {}): Promise<Answer> =>
+  new Visitor(base, typeof who === 'string' ? cookies[who] : who.cookie).ask(method, path, body, headers);
 
 const cookieIn = ({ headers }: Answer): string => headers.get('set-cookie')?.split(';')[0] ?? '';
 const read = <T>({ text }: Answer) => JSON.parse(text) as T;
@@ -154,6 +148,7 @@ const TABLE: readonly (readonly [string, string, readonly Who[], unknown?])[] = 
   ['GET', '/sets/:paper/paper', MEMBERS],
   ['GET', '/sets/:paper/paper.pdf', MEMBERS],
   ['PUT', '/sets/:set', ['instructor'], {}],
+  ['GET', '/sets/:paper/scheme', ['instructor']],
   ['GET', '/sets/:set/benches', ['instructor']],
   ['GET', '/sets/:set/results', ['instructor']],
   ['GET', '/sets/:set/results.csv', ['instructor']],
@@ -349,6 +344,16 @@ test('a paper: what it is worth is worked out, told to no candidate, and marked 
   expect(await owed()).toBe(0);
   await send({ kind: 'operation', payload: { op: { op: 'limewater', vessel: 'a' } } });
   expect(await owed()).toBe(1);
+
+  // What its instructor changes in the scheme holds from then on; what cannot be is told, and changes nothing.
+  type Scheme = { letter: string; infers: { ion: string; marks: number }[] }[];
+  const scheme = read<Scheme>(await ask('instructor', 'GET', `/sets/${ids.paper}/scheme`));
+  const worth = (ion: string, marks: number) => scheme.map((p) => ({ ...p, infers: [{ ion, marks }] }));
+  const change = (to: object) => ask('instructor', 'PUT', `/sets/${ids.paper}`, { scheme: to });
+  expect(await change(worth('Xx3+', 1))).toMatchObject({ status: 422, text: expect.stringContaining('Xx3+') });
+  expect(await change([{ ...scheme[0], letter: 'b' }])).toMatchObject({ status: 422, text: expect.stringContaining('parts') });
+  expect((await change(worth('CO3^2-', 3))).status).toBe(200);
+  expect((await marks()).find((l) => l.of === '(a) carbonate')!.marks).toBe(3);
 });
 
 test('what an instructor does in error can be undone: a class put away, work closed early or taken back', async () => {

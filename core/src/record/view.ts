@@ -42,6 +42,8 @@ export interface CaseDigest {
   readonly hinted: readonly string[];
   readonly status: Status;
   readonly concluded: boolean;
+  /** What was done last, for who looks on; absent before anything was done. */
+  readonly last?: { readonly test: string | null; readonly at: string; readonly hazard: boolean };
 }
 
 export interface VesselView {
@@ -87,6 +89,7 @@ export interface CaseChanges {
 export function digestOf(state: CaseState): CaseDigest {
   const { subject } = state;
   const report = reportOf(state);
+  const last = state.operations.at(-1);
   return {
     name: subject.name,
     look: subject.look,
@@ -101,6 +104,7 @@ export function digestOf(state: CaseState): CaseDigest {
     hinted: report ? report.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion) : state.hinted,
     status: state.status,
     concluded: report !== null,
+    ...(last && { last: { test: last.test ?? null, at: last.at, hazard: (last.result?.warnings.length ?? 0) > 0 } }),
   };
 }
 

@@ -23,7 +23,7 @@ import type {
   Review,
 } from '#contract';
 import { must } from '../access/access';
-import { withinTerms } from '../classes/terms';
+import { onlyTests, withinTerms } from '../classes/terms';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import { houseRulesOf } from '../rules/rules';
@@ -59,6 +59,8 @@ interface SetCase {
   readonly instructor: Person;
   /** Real tubes hold what their instructor has put into them: the sample is known to nobody else. */
   readonly tubes: Tubes;
+  /** Tests that may be done; null for all. */
+  readonly tests: readonly string[] | null;
 }
 
 /** Of which work a case is; of real tubes that were set, what is in them. */
@@ -154,9 +156,9 @@ export class Cases {
   }
 
   /** A sealed case for a student, with the rules of who sets it. */
-  async setFor(student: Person, { name, sample, set, instructor, tubes }: SetCase): Promise<string> {
+  async setFor(student: Person, { name, sample, set, instructor, tubes, tests }: SetCase): Promise<string> {
     const { look, subject } = tubes === 'real' ? inRealTubes(name, sample) : await sealedUnder(this.bench, name, sample);
-    const rules = await houseRulesOf(this.db, instructor.id);
+    const rules = onlyTests(await houseRulesOf(this.db, instructor.id), tests);
     const work = { set, instructor: instructor.id, sample };
     const { id, state } = await this.begin(student, name, look, subject, rules, work);
     this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);

@@ -10,7 +10,7 @@ interface Standing {
   readonly set: string | null;
 }
 
-export const summaryOf = ({ id, createdAt, takenIn, set }: Standing, digest: CaseDigest): CaseSummary => ({
+export const summaryOf = ({ id, createdAt, takenIn, set }: Standing, { last: _, ...digest }: CaseDigest): CaseSummary => ({
   id,
   createdAt: createdAt.toISOString(),
   ...digest,

@@ -154,12 +154,14 @@ export interface SetCase {
   readonly owner: string;
   readonly student: string;
   readonly sample: SampleSpec;
+  readonly seq: number;
   readonly digest: CaseDigest;
   readonly created_at: Date;
+  readonly work_set: string;
 }
 
 export async function casesIn(db: Queryable, set: string): Promise<SetCase[]> {
-  const sql = `select c.id, c.owner, p.name as student, c.sample, c.digest, c.created_at
+  const text = `select c.id, c.owner, p.name as student, c.sample, c.seq, c.digest, c.created_at, c.work_set
     from "case" c join person p on p.id = c.owner where c.work_set = $1 order by c.created_at, p.name`;
-  return (await db.query<SetCase>(sql, [set])).rows;
+  return (await db.query<SetCase>({ name: 'cases-in', text, values: [set] })).rows;
 }

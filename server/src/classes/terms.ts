@@ -1,8 +1,19 @@
 /** Sealed work has its terms: until when, with which tests, and what is the instructor's to do. */
 import type { CaseEvent } from '#core/record/events';
+import type { HouseRules } from '#core/scheme/rules';
+import { testById } from '#core/scheme/tests';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import { findSet } from './store';
+
+/** The rules of the house where only these tests may be done, so that the bench leaves out all others; null for all. */
+export const onlyTests = (rules: HouseRules, tests: readonly string[] | null): HouseRules =>
+  tests === null
+    ? rules
+    : {
+        ...rules,
+        restrictedTests: [...testById.keys()].filter((t) => !tests.includes(t) || rules.restrictedTests.includes(t)),
+      };
 
 /** @throws HttpProblem saying what holds. */
 export async function withinTerms(db: Queryable, set: string, event: CaseEvent): Promise<void> {

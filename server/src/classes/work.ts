@@ -25,6 +25,7 @@ import type {
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
 import type { Debriefs } from '../cases/debriefs';
+import { summaryOf } from '../cases/summary';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import * as store from './store';
@@ -71,6 +72,28 @@ export const setView = (s: store.SetRow, cases: Readonly<Record<string, number>>
   cases,
 });
 
+/** A bench as it is now, from what the list of cases keeps: a class looks at thirty of them three times a second. */
+function cardOf({ id, student, sample, seq, digest, created_at, work_set }: store.SetCase, isPaper: boolean): BenchCard {
+  const { last, status, left, of, updatedAt } = digest;
+  const idle = Math.max(0, (Date.now() - new Date(updatedAt).getTime()) / MINUTE_MS);
+  const working = status === 'open' || status === 'returned';
+  const recent = last && Date.now() - new Date(last.at).getTime() < HAZARD_MINUTES * MINUTE_MS;
+  return {
+    case: id,
+    student,
+    summary: summaryOf({ id, createdAt: created_at, takenIn: null, set: work_set }, digest),
+    identity: nameSample(sample),
+    doing: last ? titleOf(last.test ?? 'free') : null,
+    idle: Math.round(idle),
+    trouble: [
+      ...(working && seq > 1 && idle >= STUCK_MINUTES ? (['stuck'] as const) : []),
+      // Of a paper all of it is in the solution from the first.
+      ...(working && !isPaper && left < RUNNING_OUT * of ? (['out-of-sample'] as const) : []),
+      ...(recent && last.hazard ? (['hazard'] as const) : []),
+    ],
+  };
+}
+
 export class ClassWork {
   constructor(
     private readonly db: Queryable,
@@ -113,7 +136,7 @@ export class ClassWork {
       const sample = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
       // The label says a number and what anyone sees.
       const name = `${title}, ${i + 1}`.slice(0, 60);
-      const dealt = await this.cases.setFor(member, { name, sample, set, instructor: person, tubes });
+      const dealt = await this.cases.setFor(member, { name, sample, set, instructor: person, tubes, tests: terms.tests });
       if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
     }
     return setView((await store.findSet(this.db, set))!, { open: members.length });
@@ -122,31 +145,7 @@ export class ClassWork {
   /** The benches of a set, as they are now. */
   async benches(person: Person, set: string): Promise<Benches> {
     const of = await this.mySet(person, set);
-    const rows = await store.casesIn(this.db, set);
-    const benches = await Promise.all(
-      rows.map(async ({ id, student, sample }): Promise<BenchCard> => {
-        const document = await this.cases.read(person, id);
-        const { state } = document;
-        const last = state.operations.at(-1);
-        const idle = Math.max(0, (Date.now() - new Date(state.at).getTime()) / MINUTE_MS);
-        const summary = this.cases.summary(document);
-        const working = ['open', 'returned'].includes(state.status);
-        const recent = last && Date.now() - new Date(last.at).getTime() < HAZARD_MINUTES * MINUTE_MS;
-        return {
-          case: id,
-          student,
-          summary,
-          identity: nameSample(sample),
-          doing: last?.test === undefined ? null : titleOf(last.test),
-          idle: Math.round(idle),
-          trouble: [
-            ...(working && state.seq > 1 && idle >= STUCK_MINUTES ? (['stuck'] as const) : []),
-            ...(working && summary.left < RUNNING_OUT * summary.of ? (['out-of-sample'] as const) : []),
-            ...(recent && last.result?.warnings.length ? (['hazard'] as const) : []),
-          ],
-        };
-      }),
-    );
+    const benches = (await store.casesIn(this.db, set)).map((c) => cardOf(c, of.terms.paper !== null));
     return { set: setView(of), benches };
   }
 

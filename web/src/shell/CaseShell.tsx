@@ -63,7 +63,7 @@ export function CaseShell() {
             </NavLink>
           ))}
         </nav>
-        {view && <SampleLeft view={view} />}
+        {view && view.summary.left > 0 && <SampleLeft view={view} />}
       </TopBar>
       {view && <Timers timers={view.timers} append={append} />}
       {view && <Waits view={view} file={file} dismiss={dismiss} />}

@@ -57,7 +57,9 @@ function Identity({ view }: { view: CaseView }) {
 export function Standing({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
   const { summary, readOnly, returned, marks, olderChemistry } = view;
   const rules = useQuery({ queryKey: ['house-rules'], queryFn: api.rules });
-  const otherRules = rules.data && !sameRules(rules.data, view.rules);
+  // Work that was set is done by the rules with which it was set, and shown by who set it.
+  const own = summary.set === null;
+  const otherRules = own && rules.data && !sameRules(rules.data, view.rules);
   if (readOnly !== null) return <Strip>This case can be read, not worked on: {readOnly}.</Strip>;
   if (summary.status === 'opened-up')
     return (
@@ -73,14 +75,14 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
         actions={
           <>
             <Withdraw append={append} />
-            {summary.kind === 'simulated' && (
+            {own && summary.kind === 'simulated' && (
               <Button onClick={() => void append({ kind: 'opened-up', payload: {} })}>Show what it was</Button>
             )}
           </>
         }
       >
         The report is signed. To go on working, withdraw it
-        {summary.kind === 'simulated' ? '; once you have been shown what it was, the case is closed' : ''}.
+        {own && summary.kind === 'simulated' ? '; once you have been shown what it was, the case is closed' : ''}.
       </Strip>
     );
   return (

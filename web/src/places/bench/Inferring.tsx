@@ -3,10 +3,11 @@ import { shownBy } from '#core/reasoning/entries';
 import { nameOf } from '#core/senses/names';
 import type { Observation } from '#core/vocabulary/observation';
 import { plainWord } from '#core/vocabulary/words';
-import type { SuspectView } from '#contract';
+import type { CaseView, SuspectView } from '#contract';
 import { ChoiceField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Chip } from '../../parts/ui';
+import { suspectChoices } from '../suspects/choices';
 
 export interface Inferred {
   readonly of: string;
@@ -18,6 +19,7 @@ const OPTIONS = SAID.map((value) => ({ value, name: plainWord(value) }));
 const ALSO_OFFERED = 4;
 
 interface Props {
+  matter: CaseView['summary']['matter'];
   test: string;
   observed: readonly Observation[];
   suspects: ReadonlyMap<string, SuspectView>;
@@ -26,7 +28,7 @@ interface Props {
 }
 
 /** Which suspects an entry speaks of, and how strongly: those whose sign it shows are offered first. */
-export function Inferring({ test, observed, suspects, infers, change }: Props) {
+export function Inferring({ matter, test, observed, suspects, infers, change }: Props) {
   const signed = shownBy({ number: 0, test, observed });
   const standing = [...suspects.values()]
     .filter((s) => s.state !== 'open' && s.state !== 'ruled-out' && !signed.includes(s.id))
@@ -34,8 +36,8 @@ export function Inferring({ test, observed, suspects, infers, change }: Props) {
     .slice(0, ALSO_OFFERED)
     .map((s) => s.id);
   const offered = [...new Set([...infers.map((i) => i.of), ...signed, ...standing])];
-  if (!offered.length) return null;
   const without = (id: string) => infers.filter((i) => i.of !== id);
+  const add = (id: string) => change([...without(id), { of: id, says: 'may-be-present' }]);
   return (
     <div role="group" aria-label="What it says of" className="mt-2">
       <p className="text-sm text-muted">It speaks of</p>
@@ -43,17 +45,19 @@ export function Inferring({ test, observed, suspects, infers, change }: Props) {
         {offered.map((id) => {
           const on = infers.some((i) => i.of === id);
           return (
-            <Chip
-              key={id}
-              small
-              on={on}
-              onClick={() => change(on ? without(id) : [...infers, { of: id, says: 'may-be-present' }])}
-            >
+            <Chip key={id} small on={on} onClick={() => (on ? change(without(id)) : add(id))}>
               <Formula of={id} />
             </Chip>
           );
         })}
       </div>
+      <ChoiceField
+        label="Another suspect"
+        labelClass="sr-only"
+        value=""
+        onChange={(e) => e.target.value && add(e.target.value)}
+        options={suspectChoices(matter, offered.length ? 'another …' : 'choose …')}
+      />
       {infers.map(({ of, says }) => (
         <ChoiceField
           key={of}

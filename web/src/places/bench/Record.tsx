@@ -172,6 +172,7 @@ export function Record({ view, test, held, append }: Props) {
             maxLength={600}
           />
           <Inferring
+            matter={view.summary.matter}
             test={test?.id ?? 'free'}
             observed={observed}
             suspects={suspects}

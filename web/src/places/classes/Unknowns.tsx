@@ -15,11 +15,11 @@ export type Matter = 'salt' | 'compound';
 /** Grams of one that is typed without a mass. */
 const GRAMS = 3;
 
-/** What an unknown is called before it is weighed. */
-function Called({ unknown }: { unknown: Unknown }): ReactNode {
+/** @param name of a compound, once it is known. */
+function Called({ unknown, name }: { unknown: Unknown; name: string | undefined }): ReactNode {
   const { data: jars } = useQuery({ queryKey: ['jars'], queryFn: api.jars });
   if ('jar' in unknown) return jars?.find((j) => j.id === unknown.jar)?.name ?? unknown.jar;
-  if ('smiles' in unknown) return unknown.smiles;
+  if ('smiles' in unknown) return name ?? unknown.smiles;
   return unknown.salts.map((s, i) => (
     <span key={i}>
       {i > 0 && ' + '}
@@ -106,7 +106,7 @@ export function Unknowns({ matter, unknowns, change, weighed }: Props) {
           {unknowns.map((unknown, i) => (
             <li key={i} className="grid grid-cols-[1fr_auto] items-center gap-x-4 sm:grid-cols-[13rem_1fr_auto]">
               <strong>
-                {i + 1}. {known ? <Formula of={known[i]!.name} /> : <Called unknown={unknown} />}
+                {i + 1}. <Called unknown={unknown} name={known?.[i]!.name} />
               </strong>
               <span className="text-muted max-sm:order-last max-sm:col-span-2">
                 {known &&

@@ -1,7 +1,5 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { ANIONS, CATIONS } from '#core/matter/data/components';
-import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
 import { bearingOn, beforeSigning, type Claim, formulaAgainst } from '#core/reasoning/before-signing';
 import { nameOf } from '#core/senses/names';
 import type { CaseView, SuspectView } from '#contract';
@@ -9,6 +7,7 @@ import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Mark } from '../../parts/Mark';
 import { Button, Chip } from '../../parts/ui';
 import { type OpenCase, useReasoning } from '../../state/case';
+import { suspectChoices } from '../suspects/choices';
 import { inOrder } from '../suspects/order';
 import { testTitle } from '../suspects/titles';
 
@@ -95,9 +94,6 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
   const reasoned = data?.waiting === null ? data : null;
   const suspects = reasoned?.suspects ?? [];
   const likely = inOrder(suspects).filter((s) => STANDING.includes(s.state) && !found.some((f) => f.ion === s.id));
-  const choices: Readonly<Record<string, readonly string[]>> = compound
-    ? { Elements: TESTED_ELEMENTS, Groups: ['carbohydrate', ...Object.keys(GROUPS)] }
-    : { Cations: CATIONS, Anions: ANIONS };
   const asked = [
     ...(reasoned && found.length
       ? beforeSigning({
@@ -171,10 +167,7 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
         <ChoiceField
           label={what}
           labelClass="text-muted"
-          options={[
-            { value: '', name: 'choose …' },
-            ...Object.entries(choices).flatMap(([group, ids]) => ids.map((id) => ({ value: id, name: nameOf(id), group }))),
-          ]}
+          options={suspectChoices(view.summary.matter, 'choose …')}
           value={ion}
           onChange={(e) => choose(e.target.value)}
         />
