@@ -1,4 +1,4 @@
-/** How hard every salt and every compound of the library is, as it lies on disk: worked out with the atlases. */
+/** How hard every salt, every mixture of the cabinet and every compound of the library is, as it lies on disk: worked out with the atlases. */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { OF_ONE_GROUP } from '#core/practice/data/troubles';
@@ -11,7 +11,9 @@ import { LIBRARY } from '#core/organic/library';
 import { SCHOOLS } from '#core/scheme/model';
 import { shareOut } from './crew';
 import type { Asked } from './difficulty-worker';
+import { JARS } from '../../server/src/demo/jars';
 import { loadAtlas } from './index';
+import { alone, placed } from './placed';
 
 const FILE = fileURLToPath(new URL('../../core/src/practice/data/difficulty.json', import.meta.url));
 
@@ -21,16 +23,24 @@ interface Named extends Asked {
 
 /** Everything of which the difficulty is kept. */
 export async function named(): Promise<Named[]> {
-  const single = new SaltSpace(await loadAtlas(), rulesOfSchool(SCHOOLS[0]), { cations: 1, anions: 1 });
+  const single = await alone();
   const mixed = new SaltSpace(await loadAtlas(), rulesOfSchool(SCHOOLS[0]), { cations: 2, anions: 2 });
   const place = new Map(SINGLES.map((f, i) => [f.name, i]));
   const inPair = (formulas: readonly string[]) => {
     const salts = formulas.map((f) => place.get(f)!).sort((a, b) => a - b);
     return mixed.members.findIndex((m) => String(m.salts) === String(salts));
   };
+  const salts = single.members.map(({ salts: [form] }, member) => ({ name: FORMS[form!]!.name, of: 'salts' as const, member }));
+  const names = new Set([...salts, ...LIBRARY].map((s) => s.name));
+  const cabinet = (await Promise.all(JARS.map((j) => placed([j.sample])))).flatMap(([at]) =>
+    at && !names.has(at.name)
+      ? [{ name: at.name, of: at.space === single ? ('salts' as const) : ('mixtures' as const), member: at.member }]
+      : [],
+  );
   return [
-    ...single.members.map(({ salts }, member) => ({ name: FORMS[salts[0]!]!.name, of: 'salts' as const, member })),
+    ...salts,
     ...OF_ONE_GROUP.map((formulas) => ({ name: mixtureName(formulas), of: 'mixtures' as const, member: inPair(formulas) })),
+    ...cabinet,
     ...LIBRARY.map(({ name }, member) => ({ name, of: 'compounds' as const, member })),
   ];
 }

@@ -224,6 +224,8 @@ export const resultsSchema = z.object({
   items: z.array(
     z.object({ identity: z.string(), reports: z.number(), right: z.number(), discrimination: z.number().nullable() }),
   ),
+  /** Minutes at the bench by test, of a case on the average, the longest first. */
+  time: z.array(z.object({ test: z.string(), minutes: z.number() })),
   /** Pairs of reports that say much the same in the same order, of different unknowns. */
   alike: z.array(z.object({ a: z.string(), b: z.string(), share: z.number(), example: z.string() })),
 });

@@ -15,6 +15,8 @@ export const compoundSchema = z.object({
   inWater: z.enum(['soluble', 'partly', 'insoluble']).optional(),
   holds: z.array(z.string()),
   hazards: z.array(z.string()),
+  /** How hard it is to find out that it is this, in words. */
+  hard: z.string().optional(),
   source: z.string(),
   own: z.boolean(),
 });

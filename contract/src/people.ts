@@ -36,6 +36,9 @@ export const passphraseSchema = z.strictObject({ passphrase });
 export const signOutSchema = z.strictObject({ everywhere: z.boolean().default(false) });
 export const beSchema = z.strictObject({ person: z.uuid().nullable() });
 
+/** Easier than most samples, about as hard, or harder. */
+export const JAR_LEVELS = ['easier', 'middling', 'harder'] as const;
+
 /** A jar on the shelf: what its label says, never what is in it. */
 export const jarSchema = z.object({
   id: z.string(),
@@ -43,5 +46,7 @@ export const jarSchema = z.object({
   look: z.string(),
   story: z.string(),
   matter: z.enum(['salt', 'compound']),
+  /** Null where it was not worked out. */
+  level: z.enum(JAR_LEVELS).nullable(),
 });
 export type Jar = z.infer<typeof jarSchema>;

@@ -2,7 +2,8 @@ import type { Debrief } from '#core/practice/debrief';
 import { GAS_MAKERS } from '#core/practice/data/drilled';
 import { GAS_TESTS } from '#core/practice/gas-tests';
 import { work } from '#core/practice/drills/worked';
-import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf } from '#core/practice/marking';
+import { CaseAtWork } from './casework';
+import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf, timeIn } from '#core/practice/marking';
 import { sayObservation } from '#core/senses/sentences';
 
 const reported = (student: string, identity: string, truth: string, claimed: string, ...words: string[]): Reported => ({
@@ -112,4 +113,14 @@ test.each(GAS_MAKERS.map((m) => [m.gas, m] as const))('%s shows by the test that
     held.on('A'),
   ]);
   expect(done!.at(-1)!.see.map(sayObservation).join('; ')).toMatch(says);
+});
+
+test('time goes to the tests on which it was spent, the longest first', () => {
+  const at = new CaseAtWork({ sample: { salts: [{ formula: 'KI', grams: 3 }] } });
+  at.do({ kind: 'operation', payload: { op: { op: 'flame', from: 'sample' }, test: 'flame' } });
+  at.do({ kind: 'operation', payload: { op: { op: 'dry-heat', to: 'H', grams: 0.1, strong: true }, test: 'heating' } });
+  const time = timeIn([at.state], (test) => test);
+  expect(time.map((t) => t.test).sort()).toEqual(['flame', 'heating']);
+  expect(time[0]!.minutes).toBeGreaterThanOrEqual(time[1]!.minutes);
+  expect(time.reduce((sum, t) => sum + t.minutes, 0)).toBeCloseTo(at.state.minutes);
 });

@@ -1,4 +1,5 @@
 /** Marks that are proposed for a report, and what came of a set: who took what for what, and which unknowns part the class. */
+import type { CaseState } from '../record/case';
 import { nameOf } from '../senses/names';
 import type { Debrief, JudgedClaim, Verdict } from './debrief';
 
@@ -104,6 +105,17 @@ function grouped(reports: readonly Reported[]): Map<string, Reported[]> {
   const out = new Map<string, Reported[]>();
   for (const r of reports) out.set(r.identity, [...(out.get(r.identity) ?? []), r]);
   return out;
+}
+
+/** Minutes that went to each test, of a case on the average, the longest first. @param title of a test, by its id. */
+export function timeIn(states: readonly CaseState[], title: (test: string) => string) {
+  const minutes = new Map<string, number>();
+  for (const { operations } of states)
+    for (const { test = 'free', result } of operations)
+      minutes.set(title(test), (minutes.get(title(test)) ?? 0) + (result?.minutes ?? 0) / states.length);
+  return [...minutes]
+    .map(([test, spent]) => ({ test, minutes: Math.round(10 * spent) / 10 }))
+    .sort((a, b) => b.minutes - a.minutes);
 }
 
 /** Words in a row that are taken together. */

@@ -8,7 +8,8 @@ import type { Queryable } from '../db/pool';
 import type { EventBody, LinkedEvent } from './chain';
 
 export async function jars(db: Queryable): Promise<Jar[]> {
-  const sql = `select id, name, look, story, case when sample ? 'smiles' then 'compound' else 'salt' end as matter from jar order by id`;
+  const sql = `select id, name, look, story, level,
+    case when sample ? 'smiles' then 'compound' else 'salt' end as matter from jar order by id`;
   return (await db.query<Jar>(sql)).rows;
 }
 

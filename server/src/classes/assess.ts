@@ -10,7 +10,7 @@ import { weightOf } from '#core/reasoning/priors';
 import { testsOf } from '#core/scheme/tests';
 import type { SampleSpec } from '#core/bench/sample';
 import type { DrawingOfSet, DrawnSet, Untold, UnknownSample } from '#contract';
-import { alone, nameOfUnknown, type Placed, placed } from '../reasoning/placed';
+import { alone, nameOfUnknown, type Placed, placed } from '../../../atlas/src/placed';
 
 const TABLE = difficulties as unknown as Difficulties;
 /** Decibans from which two are told apart: twenty to one. */
@@ -46,8 +46,8 @@ function untoldIn(all: readonly (Placed | null)[], allowed: readonly string[] | 
   return out;
 }
 
-const difficultyIn = ({ space: of, member, name }: Placed, allowed: readonly string[] | null): Difficulty =>
-  (allowed === null ? TABLE[name] : undefined) ?? difficultyOf(of, member, allowed && new Set(allowed));
+const difficultyIn = (at: Placed, allowed: readonly string[] | null): Difficulty =>
+  (allowed === null ? TABLE[at.name] : undefined) ?? difficultyOf(at.space, at.member, allowed && new Set(allowed));
 
 /** A sample with what it takes to find it; null where nothing known is like it. */
 export interface Weighed {

@@ -1,6 +1,6 @@
 /** Work that is set in a class: sealed cases for everybody in it, seen live, marked, and what came of them. */
 import { nameSample } from '#core/record/recording';
-import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf } from '#core/practice/marking';
+import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf, timeIn } from '#core/practice/marking';
 import { truthOf } from '#core/practice/debrief';
 import { ionId } from '#core/matter/catalogue';
 import { FormulaError } from '#core/matter/formula';
@@ -215,6 +215,10 @@ export class ClassWork {
       })),
       confusions: confusionsIn(reports, kindOf),
       items: itemsIn(reports),
+      time: timeIn(
+        read.map((r) => r.state),
+        titleOf,
+      ),
       alike: alikeIn(reports),
     };
   }

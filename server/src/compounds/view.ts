@@ -1,9 +1,14 @@
 /** Compounds as they are shown. */
 import { loadCompounds } from '#atlas';
+import difficulties from '#difficulty' with { type: 'json' };
 import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';
 import { holdingsOf, structureOf } from '#core/organic/structure';
+import type { Difficulties } from '#core/practice/graded';
+import { sayDifficulty } from '#core/reasoning/difficulty';
 import type { CompoundView } from '#contract';
+
+const TABLE = difficulties as unknown as Difficulties;
 
 let library: readonly CompoundView[] | undefined;
 
@@ -22,6 +27,7 @@ export async function libraryView(): Promise<readonly CompoundView[]> {
     ...(c.inWater && { inWater: c.inWater }),
     holds: [...compounds[i]!.holds],
     hazards: [...c.hazards],
+    ...(TABLE[c.name] && { hard: sayDifficulty(TABLE[c.name]!) }),
     source: c.source,
     own: false,
   })));

@@ -9,7 +9,7 @@ const mixture = (grams: Readonly<Record<string, number>>): SampleSpec => ({
   salts: Object.entries(grams).map(([formula, g]) => ({ formula, grams: g })),
 });
 
-export const JARS: readonly (Omit<Jar, 'matter'> & { readonly sample: SampleSpec })[] = [
+export const JARS: readonly (Omit<Jar, 'matter' | 'level'> & { readonly sample: SampleSpec })[] = [
   { id: 'jar-02', name: 'Jar 2', look: 'small colourless crystals', story: 'From the shelf of sizes, beside the gelatine.', sample: salt('NH4Al(SO4)2·12H2O') },
   { id: 'jar-05', name: 'Jar 5', look: 'heavy white crystals', story: 'Stopper waxed shut; a skull drawn on the lid by hand.', sample: salt('Pb(NO3)2') },
   { id: 'jar-07', name: 'Jar 7', look: 'blue-green crystals', story: 'Found with the mordants for leather dyeing.', sample: salt('NiSO4·6H2O') },

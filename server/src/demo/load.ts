@@ -7,6 +7,7 @@ import { Debriefs } from '../cases/debriefs';
 import { openPool, type Queryable, transaction } from '../db/pool';
 import { benchCrew } from '../workers/crews';
 import { JARS } from './jars';
+import { levelOf } from './levels';
 import { writeSchool } from './school';
 import { type Inferred, Scribe } from './scribe';
 
@@ -72,13 +73,10 @@ async function write(db: Queryable, cases: Cases, debriefs: Debriefs): Promise<v
     PERSON.role,
   ]);
   for (const jar of JARS)
-    await db.query('insert into jar (id, name, look, story, sample) values ($1, $2, $3, $4, $5) on conflict do nothing', [
-      jar.id,
-      jar.name,
-      jar.look,
-      jar.story,
-      JSON.stringify(jar.sample),
-    ]);
+    await db.query(
+      'insert into jar (id, name, look, story, sample, level) values ($1, $2, $3, $4, $5, $6) on conflict do nothing',
+      [jar.id, jar.name, jar.look, jar.story, JSON.stringify(jar.sample), levelOf(jar.sample)],
+    );
   await cases.create(PERSON, { jar: 'jar-02' });
   await worked(cases, 'jar-05', CONCLUDED, {
     found: [

@@ -11,7 +11,7 @@ import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
 import type { Answer, Question } from './think';
 
-const REMEMBERED = 1000;
+const REMEMBERED = 100;
 const KEPT_DAYS = 30;
 /** Seconds of thought after which a look is answered with what there is; and those after them at which it is broken off. */
 const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 0.5, thorough: 12 };

@@ -3,7 +3,7 @@ import type { SampleSpec } from '#core/bench/sample';
 import { solve } from '#core/reasoning/solve';
 import { perfect } from '#core/reasoning/student';
 import type { WayView } from '#contract';
-import { placed } from './placed';
+import { placed } from '../../../atlas/src/placed';
 
 /** Null for what stands nowhere among single salts and compounds: mixtures take the solver too long. */
 export async function shorterWay(sample: SampleSpec): Promise<WayView | null> {

@@ -97,6 +97,7 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
                         >
                           <span className="font-display text-lg">{jar.name}</span>
                           <span className="text-muted italic"> · {jar.look}</span>
+                          {jar.level && <span className="float-right text-sm text-muted">{jar.level}</span>}
                           <span className="block text-sm text-muted">{jar.story}</span>
                         </button>
                       </li>

@@ -56,6 +56,9 @@ function Card({ of, mark }: { of: BenchCard; mark: () => void }) {
   );
 }
 
+/** Tests of which the time is shown. */
+const MOST_TIMES = 10;
+
 function Results({ id }: { id: string }) {
   const { data, error } = useQuery({ queryKey: ['set', id, 'results'], queryFn: () => api.results(id) });
   if (error) return <Blank title="The results did not open">{error.message}</Blank>;
@@ -116,6 +119,16 @@ function Results({ id }: { id: string }) {
           </li>
         ))}
       </ul>
+      <h2 className="label mt-6 font-sans">Where time goes</h2>
+      <ol className="max-w-2xl text-sm" aria-label="Minutes of a bench by test">
+        {data.time.slice(0, MOST_TIMES).map((t) => (
+          <li key={t.test} className="grid grid-cols-[14rem_1fr_4rem] items-center gap-3 py-0.5">
+            <span className="truncate">{t.test}</span>
+            <span className="h-2 rounded-full bg-rust" style={{ width: `${(100 * t.minutes) / data.time[0]!.minutes}%` }} />
+            <span className="tabular-nums">{t.minutes} min</span>
+          </li>
+        ))}
+      </ol>
       {data.alike.length > 0 && (
         <>
           <h2 className="label mt-6 font-sans">The same words about different unknowns</h2>

@@ -125,6 +125,7 @@ function Card({ of: c }: { of: CompoundView }) {
           <span className="text-muted">{c.holds.map(nameOf).join(', ') || 'no group that a test shows'}</span>
         </p>
         <p className="text-muted">{points.join('; ')}</p>
+        {c.hard && <p className="text-muted">to find it: {c.hard}</p>}
         {c.inWater && <p className="text-muted">in water: {c.inWater}</p>}
         {c.hazards.length > 0 && <p className="text-rust-deep">{c.hazards.join('; ')}</p>}
         <p className="text-xs text-faint">{c.source}</p>

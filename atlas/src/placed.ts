@@ -1,5 +1,4 @@
 /** Where a sample stands among all that are known. */
-import { loadAtlas, loadCompounds } from '#atlas';
 import type { SampleSpec } from '#core/bench/sample';
 import { parseSalt } from '#core/matter/salts';
 import { LIBRARY } from '#core/organic/library';
@@ -10,6 +9,7 @@ import { CompoundSpace } from '#core/reasoning/compounds';
 import { FORMS } from '#core/reasoning/hypotheses';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
+import { loadAtlas, loadCompounds } from './index';
 
 const SCHOOL = SCHOOLS[0];
 
