@@ -27,18 +27,22 @@ function coarseWord(seen: readonly Observation[]): string {
   return word;
 }
 
+type Outcome = readonly Observation[];
+
+/** How often one outcome is taken for another, in a test. */
+const mistaken = new WeakMap<Outcome, WeakMap<Outcome, { readonly test: string; readonly like: number }>>();
+
 /** How easily one outcome is taken for another by who writes it down: 1 for the same. */
-const mistaken = new Map<string, number>();
-function likeness(test: StandardTest, a: readonly Observation[], b: readonly Observation[]): number {
+function likeness(test: StandardTest, a: Outcome, b: Outcome): number {
   if (a === b) return 1;
-  const key = `${test.id} ${JSON.stringify(a)} ${JSON.stringify(b)}`;
-  let known = mistaken.get(key);
-  if (known === undefined) {
-    known = Math.min(1, probabilityOf(test, a, b) / probabilityOf(test, a, a));
-    if (mistaken.size > 50000) mistaken.clear();
-    mistaken.set(key, known);
+  let of = mistaken.get(a);
+  if (!of) mistaken.set(a, (of = new WeakMap()));
+  let known = of.get(b);
+  if (known?.test !== test.id) {
+    known = { test: test.id, like: Math.min(1, probabilityOf(test, a, b) / probabilityOf(test, a, a)) };
+    of.set(b, known);
   }
-  return known;
+  return known.like;
 }
 
 /** Members that are alike in what a test shows of them, with their share. */

@@ -60,15 +60,38 @@ function acceptedIn(test: StandardTest): readonly (readonly Colour[])[] {
 
 const STAGED: ReadonlySet<Channel> = new Set(['precipitate', 'solution', 'solid']);
 
-const shownBefore = new WeakMap<readonly Observation[], { readonly test: string; readonly shown: readonly Shown[] }>();
+/** Things by their channel, in the order in which the channels come up. */
+type ByChannel<T> = ReadonlyMap<Channel, readonly T[]>;
 
-export function shownIn(test: StandardTest, seen: readonly Observation[]): readonly Shown[] {
-  const before = shownBefore.get(seen);
-  if (before?.test === test.id) return before.shown;
-  const shown = weighedIn(test, seen);
-  shownBefore.set(seen, { test: test.id, shown });
-  return shown;
+function byChannel<T>(list: readonly T[], channelOf: (t: T) => Channel): ByChannel<T> {
+  const out = new Map<Channel, T[]>();
+  for (const t of list) {
+    const known = out.get(channelOf(t));
+    if (known) known.push(t);
+    else out.set(channelOf(t), [t]);
+  }
+  return out;
 }
+
+interface ShownInTest {
+  readonly test: string;
+  readonly shown: readonly Shown[];
+  readonly byChannel: ByChannel<Shown>;
+}
+
+const shownBefore = new WeakMap<readonly Observation[], ShownInTest>();
+
+function shownByChannel(test: StandardTest, seen: readonly Observation[]): ShownInTest {
+  let before = shownBefore.get(seen);
+  if (before?.test !== test.id) {
+    const shown = weighedIn(test, seen);
+    before = { test: test.id, shown, byChannel: byChannel(shown, (s) => s.o.channel) };
+    shownBefore.set(seen, before);
+  }
+  return before;
+}
+
+export const shownIn = (test: StandardTest, seen: readonly Observation[]): readonly Shown[] => shownByChannel(test, seen).shown;
 
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
@@ -260,6 +283,17 @@ export const distinctIn = (list: readonly Observation[]): Observation[] => {
   });
 };
 
+const toldBefore = new WeakMap<readonly Observation[], ByChannel<Observation>>();
+
+function toldByChannel(recorded: readonly Observation[]): ByChannel<Observation> {
+  let before = toldBefore.get(recorded);
+  if (!before) toldBefore.set(recorded, (before = byChannel(distinctIn(recorded), (o) => o.channel)));
+  return before;
+}
+
+const NO_OBSERVATIONS: readonly Observation[] = [];
+const NONE_SHOWN: readonly Shown[] = [];
+
 /**
  * Probability of a record, given what the test showed to someone who looked and wrote as usual. Over all records it adds up to one.
  * @param hidden rate at which one of two salts hides what the other shows.
@@ -270,16 +304,13 @@ export function probabilityOf(
   seen: readonly Observation[],
   hidden = 0,
 ): number {
-  const shown = shownIn(test, seen).map((s) => (hidden && !s.nothing ? { ...s, mentioned: s.mentioned * (1 - hidden) } : s));
-  const list = distinctIn(recorded);
-  const channels = new Set([...test.watch, ...list.map((o) => o.channel), ...seen.map((o) => o.channel)]);
+  const told = toldByChannel(recorded);
+  const shown = shownByChannel(test, seen).byChannel;
+  const faded = (s: Shown): Shown => (s.nothing ? s : { ...s, mentioned: s.mentioned * (1 - hidden) });
   let p = 1;
-  for (const channel of channels)
-    p *= ofChannel(
-      channel,
-      list.filter((o) => o.channel === channel),
-      shown.filter((s) => s.o.channel === channel),
-      seen,
-    );
+  for (const channel of new Set([...test.watch, ...told.keys(), ...shown.keys()])) {
+    const things = shown.get(channel) ?? NONE_SHOWN;
+    p *= ofChannel(channel, told.get(channel) ?? NO_OBSERVATIONS, hidden ? things.map(faded) : things, seen);
+  }
   return p;
 }
