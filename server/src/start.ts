@@ -28,6 +28,8 @@ export interface StartOptions {
   readonly threads?: number;
   /** Of one person. */
   readonly requestsPerMinute?: number;
+  /** Makes the threads ready before anybody asks; true by default. */
+  readonly warm?: boolean;
 }
 
 const DRAIN_MS = 5000;
@@ -66,9 +68,9 @@ export async function startServer(options: StartOptions): Promise<Running> {
   let closing = false;
   const draw = () => bench.run('drawStructure', 'C', WARMING_SECONDS);
   // The first who asks waits no longer than the second.
-  Promise.all([reasoner.warm(), ...Array.from({ length: bench.threads }, draw)]).catch(
-    (error: unknown) => closing || log.warn(error, 'the threads could not be made ready'),
-  );
+  const ready = () => Promise.all([reasoner.warm(), ...Array.from({ length: bench.threads }, draw)]);
+  if (options.warm ?? true)
+    ready().catch((error: unknown) => closing || log.warn(error, 'the threads could not be made ready'));
   const close = async () => {
     closing = true;
     const closed = new Promise((resolve) => server.close(resolve));

@@ -4,8 +4,8 @@ import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reason
 import type { CaseEvent } from '#core/record/events';
 import type { Running } from '../src/start';
 
-/** Servers on one database with the demo in it, each crew of one thread. */
-export const freshFoxing = (servers = 1) => throwawayFoxing({ threads: 1 }, servers);
+/** Servers on one database with the demo in it, each crew of one thread. @param warm where much is reasoned. */
+export const freshFoxing = (servers = 1, warm = false) => throwawayFoxing({ threads: 1, warm }, servers);
 
 export interface Answer {
   readonly status: number;

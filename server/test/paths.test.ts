@@ -15,7 +15,7 @@ const none: Observation[] = [{ channel: 'precipitate', event: 'none' }];
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let client: Client;
 beforeAll(async () => {
-  foxing = await freshFoxing();
+  foxing = await freshFoxing(1, true);
   client = new Client(foxing.servers[0]!);
 });
 afterAll(() => foxing.remove());

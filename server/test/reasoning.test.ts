@@ -10,7 +10,7 @@ let one: Client;
 let two: Client;
 
 beforeAll(async () => {
-  foxing = await freshFoxing(2);
+  foxing = await freshFoxing(2, true);
   [one, two] = foxing.servers.map((server) => new Client(server)) as [Client, Client];
 });
 afterAll(() => foxing.remove());

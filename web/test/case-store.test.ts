@@ -9,7 +9,7 @@ import type { Device, KeptCase, Waiting } from '../src/state/device';
 let foxing: Throwaway & { readonly servers: readonly Running[] };
 let api: Api;
 beforeAll(async () => {
-  foxing = await throwawayFoxing({ threads: 1, requestsPerMinute: 1e6 });
+  foxing = await throwawayFoxing({ threads: 1, requestsPerMinute: 1e6, warm: false });
   api = createApi(foxing.servers[0]!.url);
 });
 afterAll(() => foxing.remove());

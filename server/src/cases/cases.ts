@@ -34,7 +34,6 @@ import { canonical, link, type LinkedEvent, sha256 } from './chain';
 import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
-import { paced } from './pace';
 import * as store from './store';
 import { inRealTubes, sealedUnder, subjectOf } from './subjects';
 import { summaryOf } from './summary';
@@ -207,6 +206,12 @@ export class Cases {
     return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, ...work, state };
   }
 
+  /** Is it work that was set? */
+  async isSet(id: string): Promise<boolean> {
+    const document = this.documents.known(id) ?? (await this.documents.current(id));
+    return !!document && document.set !== null;
+  }
+
   /**
    * Appends one event. A repeat of an event that is already there is answered as if it had just been done.
    * @throws HttpProblem `stale` when other events came in between, `bad-input` when it cannot be done.
@@ -216,8 +221,7 @@ export class Cases {
     must(person, { do: 'append-event', of: document });
     if (request.after !== document.state.seq) document = await this.read(person, id);
     if (request.after === document.state.seq) {
-      const attempt = () => this.attempt(person, document, request);
-      const appended = await (document.set !== null && request.event.kind === 'operation' ? paced(attempt) : attempt());
+      const appended = await this.attempt(person, document, request);
       if (appended) return this.changesFor(appended, request.after, person);
       document = await this.read(person, id);
     }
