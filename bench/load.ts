@@ -4,7 +4,6 @@
  * The people, the servers and the database share the cores of one machine, so that the times are those of a crowded one.
  */
 import { readFileSync } from 'node:fs';
-import { setPriority } from 'node:os';
 import { parseArgs } from 'node:util';
 import { throwawayDemo } from '#launcher/throwaway';
 import { type Benches, benchesSchema } from '#contract';
@@ -17,10 +16,9 @@ import { type Classroom, openSchool, type Visitor } from './visitor';
 
 const FIRST_PORT = 4699;
 const LOOK_MS = 15000;
-/** Of the people's process beside the server's. */
-const ASKING_NICE = 10;
 /** As the page of the benches waits before it looks again. */
 const SOON_MS = 300;
+const OVERLAP_MS = 1000;
 
 const rssMB = (pid: number) => Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1024);
 
@@ -40,6 +38,8 @@ class Onlooker {
   private looking = false;
   private again = false;
   private readonly seen = new Map<string, number>();
+  /** When something was done last on any of the benches. */
+  private newest = OVERLAP_MS;
 
   constructor(
     private readonly who: Visitor,
@@ -61,7 +61,8 @@ class Onlooker {
     this.soon = undefined;
     this.looking = true;
     const { url, headers } = this.who;
-    const response = await this.measured.time('benches', () => fetch(`${url}/api/sets/${this.set}/benches`, { headers }));
+    const path = `/api/sets/${this.set}/benches?after=${encodeURIComponent(new Date(this.newest - OVERLAP_MS).toISOString())}`;
+    const response = await this.measured.time('benches', () => fetch(`${url}${path}`, { headers }));
     if (response.ok) this.compare(benchesSchema.parse(await response.json()));
     this.looking = false;
     if (this.again && !this.stop.signal.aborted) this.heard();
@@ -72,6 +73,7 @@ class Onlooker {
   private compare({ benches }: Benches): void {
     const now = Date.now();
     const cards = new Map(benches.map((b) => [b.case, b.summary.updatedAt]));
+    this.newest = Math.max(this.newest, ...[...cards.values()].map((at) => Date.parse(at)));
     for (const w of this.workers) {
       const shown = w.caseId === undefined ? undefined : cards.get(w.caseId);
       if (shown === undefined) continue;
@@ -106,8 +108,6 @@ export async function benchLoad(args: readonly string[]): Promise<number> {
     const settings = { databaseUrl: cluster.url, port: FIRST_PORT + i, logLevel: 'error', requestsPerMinute: 1e6 };
     supervisors.push(await Supervisor.start(settings, null));
   }
-  // Those who ask are elsewhere: here they give way to the server's people.
-  setPriority(ASKING_NICE);
   const balancer = await balance(supervisors.map((s) => s.url));
   const url = supervisors.length > 1 ? balancer.url : supervisors[0]!.url;
   const measured = new Measured();

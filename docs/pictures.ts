@@ -59,11 +59,46 @@ async function debriefed(page: Page): Promise<void> {
   await page.getByRole('group', { name: 'The two tubes' }).waitFor();
 }
 
+/** The class of the made-up school, as one of its people sees it. */
+async function inClass(page: Page, who: string): Promise<void> {
+  await page.goto('/classes');
+  await page.getByRole('button', { name: who }).click();
+  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+}
+
+const REAL_PAPER = 'Paper: a colourless solution';
+
+/** A paper for real tubes, with its mark scheme. */
+async function paperWritten(page: Page): Promise<void> {
+  await inClass(page, 'Maud Teskelin');
+  await page.getByRole('button', { name: 'Write a paper' }).click();
+  const paper = page.getByRole('region', { name: 'Write a paper' });
+  await paper.getByLabel('Title').fill(REAL_PAPER);
+  await paper.getByLabel('What is in it').fill('Na2CO3·10H2O 4\nNaCl 1');
+  await paper.getByLabel('It is worked').selectOption({ label: 'with real tubes' });
+  await paper.getByLabel('Add').selectOption({ label: 'Hydrochloric acid, 2 M' });
+  await paper.getByRole('button', { name: 'Another part' }).click();
+  await paper.getByLabel('Add').nth(1).selectOption({ label: 'Silver nitrate, 0.1 M' });
+  await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
+  await paper.getByText(/marks in all/).waitFor();
+  await paper.getByRole('button', { name: 'Set it' }).click();
+  await page.getByRole('link', { name: REAL_PAPER }).click();
+  await page.getByRole('tab', { name: 'Mark scheme' }).click();
+}
+
+/** The same paper as a candidate answers it. */
+async function paperAnswered(page: Page): Promise<void> {
+  await inClass(page, 'Anselm Ruhr');
+  const row = page.getByRole('list', { name: 'Work' }).getByRole('listitem').filter({ hasText: REAL_PAPER });
+  await row.getByRole('link', { name: 'the paper' }).click();
+  await page.getByRole('link', { name: 'To my answer book' }).click();
+  await page.getByRole('button', { name: 'I have done this' }).first().click();
+  await tap(page, 'Liquid: colourless');
+}
+
 /** Work that was set, as the instructor of the made-up school sees it. */
 const fromTheDesk = (work: string) => async (page: Page) => {
-  await page.goto('/classes');
-  await page.getByRole('button', { name: 'Maud Teskelin' }).click();
-  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+  await inClass(page, 'Maud Teskelin');
   await page.getByRole('link', { name: work }).click();
   await page.getByRole('list', { name: 'Benches' }).waitFor();
 };
@@ -187,6 +222,8 @@ const VIEWS: readonly View[] = [
       await page.getByRole('table', { name: 'Results' }).waitFor();
     },
   },
+  { name: 'paper', open: paperWritten },
+  { name: 'answers', open: paperAnswered },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
@@ -250,8 +287,10 @@ const BESIDE = [
   ['suspects', 'candidates'],
   ['bench-hood', 'bench-phone'],
   ['rules', 'compounds'],
+  ['ledger', 'report'],
   ['practice', 'graded'],
   ['benches', 'results'],
+  ['paper', 'answers'],
 ] as const;
 for (const names of BESIDE) {
   await joined(

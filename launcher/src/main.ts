@@ -17,7 +17,8 @@ const HELP = `Usage: ./foxing <command>
   atlas              build the atlases anew when the data has changed; --difficulties works out anew how hard every unknown is
   species            print the thermodynamic data in use
   bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of append, load
-                     (--people, --minutes) and fuzz (--requests), how the server bears them;
+                     (--people, --instructors, --minutes, --servers) and fuzz (--requests), how the server bears them;
+                     of secrecy (--salts), what sealed work tells a student;
                      of interface, what a person waits for in the browser
 `;
 

@@ -6,7 +6,7 @@ import { type Op, vesselsIn } from '#core/bench/ops';
 import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
 import { workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
-import { changesSince, chemistryOf, digestOf } from '#core/record/view';
+import { digestOf } from '#core/record/view';
 import { lastWords } from '#core/record/words';
 import { onlyWith, type SnapshotChange, type Subject } from '#core/record/working';
 import type { Tubes } from '#core/practice/paper-form';
@@ -14,7 +14,6 @@ import type { HouseRules } from '#core/scheme/rules';
 import type {
   Append,
   CaseChanges,
-  CaseSummary,
   ListedCase,
   NewCase,
   Person,
@@ -31,6 +30,7 @@ import type { Crew } from '../workers/crew';
 import { hasPhoto } from '../photos/store';
 import type { BenchTasks } from '../workers/bench';
 import { canonical, link, type LinkedEvent, sha256 } from './chain';
+import { changesFor, sealedElsewhere } from './changes';
 import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
@@ -44,11 +44,6 @@ const RECKONING_SECONDS = 5;
 
 const NO_CASE = 'There is no such case; go back to your cases.';
 const MOVED_ON = 'This case has moved on in another window; look at it again and repeat.';
-
-const ELSEWHERE = 'its sample is sealed and stayed where the case was begun';
-
-/** Why a case that was taken in cannot be gone on with; null when it can. */
-const sealedElsewhere = ({ takenIn }: CaseDocument): string | null => (takenIn?.sealed ? ELSEWHERE : null);
 
 /** Sealed work for one student. */
 interface SetCase {
@@ -124,22 +119,8 @@ export class Cases {
     return this.changesFor(await this.read(person, id), after, person);
   }
 
-  /** What a list says of it. */
-  summary(document: CaseDocument): CaseSummary {
-    return summaryOf(document, digestOf(document.state));
-  }
-
-  private changesFor(document: CaseDocument, after: number, { id }: Person): CaseChanges {
-    const { state } = document;
-    const chemistry = chemistryOf(state);
-    const changes = changesSince(state, after, id === document.owner ? 'owner' : 'examiner') as unknown as CaseChanges;
-    return {
-      ...changes,
-      after,
-      readOnly: changes.readOnly ?? sealedElsewhere(document),
-      summary: this.summary(document),
-      olderChemistry: chemistry !== null && chemistry !== this.chemistry,
-    };
+  private changesFor(document: CaseDocument, after: number, reader: Person): CaseChanges {
+    return changesFor(document, after, reader, this.chemistry);
   }
 
   async create(person: Person, asked: NewCase): Promise<CaseChanges> {

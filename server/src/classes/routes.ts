@@ -148,7 +148,8 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
     res.send(Buffer.from(pdf));
   });
   router.get('/sets/:id/benches', async (req: WithId, res) => {
-    res.json(await work.benches(actor(req), caseId(req.params.id)));
+    const after = check(z.iso.datetime().optional(), req.query['after']);
+    res.json(await work.benches(actor(req), caseId(req.params.id), after));
   });
   router.get('/sets/:id/results', async (req: WithId, res) => {
     res.json(await work.results(actor(req), caseId(req.params.id)));

@@ -160,8 +160,10 @@ export interface SetCase {
   readonly work_set: string;
 }
 
-export async function casesIn(db: Queryable, set: string): Promise<SetCase[]> {
+/** @param after a time (ISO): those of which nothing has changed since are left out. */
+export async function casesIn(db: Queryable, set: string, after = ''): Promise<SetCase[]> {
   const text = `select c.id, c.owner, p.name as student, c.sample, c.seq, c.digest, c.created_at, c.work_set
-    from "case" c join person p on p.id = c.owner where c.work_set = $1 order by c.created_at, p.name`;
-  return (await db.query<SetCase>({ name: 'cases-in', text, values: [set] })).rows;
+    from "case" c join person p on p.id = c.owner where c.work_set = $1 and c.digest->>'updatedAt' > $2
+    order by c.created_at, p.name`;
+  return (await db.query<SetCase>({ name: 'cases-in', text, values: [set, after] })).rows;
 }

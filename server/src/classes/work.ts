@@ -142,10 +142,10 @@ export class ClassWork {
     return setView((await store.findSet(this.db, set))!, { open: members.length });
   }
 
-  /** The benches of a set, as they are now. */
-  async benches(person: Person, set: string): Promise<Benches> {
+  /** The benches of a set, as they are now. @param after only those on which something was done since. */
+  async benches(person: Person, set: string, after?: string): Promise<Benches> {
     const of = await this.mySet(person, set);
-    const benches = (await store.casesIn(this.db, set)).map((c) => cardOf(c, of.terms.paper !== null));
+    const benches = (await store.casesIn(this.db, set, after)).map((c) => cardOf(c, of.terms.paper !== null));
     return { set: setView(of), benches };
   }
 

@@ -155,7 +155,9 @@ export function createApi(base = '') {
     scheme: (set: string) => call(z.array(partSchemeSchema), `/sets/${set}/scheme`),
     changeSet: (id: string, change: SetChange) =>
       call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
-    benches: (id: string) => call(benchesSchema, `/sets/${id}/benches`),
+    /** @param after only those on which something was done since. */
+    benches: (id: string, after?: string) =>
+      call(benchesSchema, `/sets/${id}/benches${after === undefined ? '' : `?after=${encodeURIComponent(after)}`}`),
     results: (id: string) => call(resultsSchema, `/sets/${id}/results`),
     marks: (id: string) => call(proposedMarksSchema, `/cases/${id}/marks`),
     review: (id: string, review: Review) => call(caseChangesSchema, `/cases/${id}/review`, { body: review }),

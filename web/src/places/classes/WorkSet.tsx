@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { Tabs } from 'radix-ui';
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { nameOf } from '#core/senses/names';
-import type { BenchCard } from '#contract';
+import type { BenchCard, Benches } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Blank, Button, Heading, TAB_LOOK } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
@@ -145,28 +145,49 @@ function Results({ id }: { id: string }) {
   );
 }
 
-/** How often the benches are looked at while notices come in, ms. */
+/** How often the benches are looked at while notices come in, and how often all of them, for who does nothing, ms. */
 const SOON_MS = 300;
+const ALL_MS = 60000;
+/** What was written at the same time may have come a moment later, ms. */
+const OVERLAP_MS = 1000;
 
-/** Work that was set, from the desk: the benches live, marking, and what came of it. */
-export function WorkSet() {
-  const id = useParams()['setId']!;
+/** The later of the cards of each case. */
+const withNewer = (before: Benches, newer: Benches): Benches => {
+  const cards = new Map(newer.benches.map((b) => [b.case, b]));
+  return { set: newer.set, benches: before.benches.map((b) => cards.get(b.case) ?? b) };
+};
+
+/** The benches of a set, kept as they are now: of those on which something was done, the cards are fetched anew. */
+function useBenches(id: string) {
   const queries = useQueryClient();
-  const { data, error } = useQuery({ queryKey: ['set', id, 'benches'], queryFn: () => api.benches(id) });
-  const [marking, setMarking] = useState<string | null>(null);
+  const key = useMemo(() => ['set', id, 'benches'], [id]);
   useEffect(() => {
     let soon: ReturnType<typeof setTimeout> | undefined;
+    const look = async () => {
+      soon = undefined;
+      const before = queries.getQueryData<Benches>(key);
+      if (!before) return;
+      const newest = Math.max(...before.benches.map((b) => Date.parse(b.summary.updatedAt)));
+      const newer = await api.benches(id, new Date(newest - OVERLAP_MS).toISOString());
+      queries.setQueryData<Benches>(key, (now) => now && withNewer(now, newer));
+      void queries.invalidateQueries({ queryKey: ['set', id, 'results'] });
+    };
     const stop = onNotice(() => {
-      soon ??= setTimeout(() => {
-        soon = undefined;
-        void queries.invalidateQueries({ queryKey: ['set', id] });
-      }, SOON_MS);
+      soon ??= setTimeout(() => void look().catch(() => undefined), SOON_MS);
     });
     return () => {
       stop();
       clearTimeout(soon);
     };
-  }, [id, queries]);
+  }, [id, key, queries]);
+  return useQuery({ queryKey: key, queryFn: () => api.benches(id), refetchInterval: ALL_MS });
+}
+
+/** Work that was set, from the desk: the benches live, marking, and what came of it. */
+export function WorkSet() {
+  const id = useParams()['setId']!;
+  const { data, error } = useBenches(id);
+  const [marking, setMarking] = useState<string | null>(null);
   const marked = data?.benches.find((c) => c.case === marking);
   return (
     <div className="flex min-h-dvh flex-col">
