@@ -4,7 +4,7 @@ import { Crew } from './crew';
 import type { ThoughtTasks } from './thought';
 
 /** Niceness of the thinking threads beside those that work the bench. */
-const THINKING_NICE = 10;
+const THINKING_NICE = 3;
 
 const module = (name: string) => new URL(name, import.meta.url);
 
