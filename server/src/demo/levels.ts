@@ -7,11 +7,17 @@ import { hardness } from '#core/reasoning/difficulty';
 import { JAR_LEVELS, type Jar } from '#contract';
 
 const TABLE = difficulties as unknown as Difficulties;
-const sorted = Object.values(TABLE)
-  .map(hardness)
-  .sort((a, b) => a - b);
-/** A third of all salts and compounds that are known is easier, a third harder. */
-const THIRDS = [1, 2].map((n) => sorted[Math.floor((n * sorted.length) / JAR_LEVELS.length)]!);
+const COMPOUNDS = new Set(LIBRARY.map((c) => c.name));
+
+/** Between the thirds of all salts, or of all compounds, that are known. */
+function thirdsOf(matter: Jar['matter']): number[] {
+  const sorted = Object.entries(TABLE)
+    .filter(([name]) => COMPOUNDS.has(name) === (matter === 'compound'))
+    .map(([, difficulty]) => hardness(difficulty))
+    .sort((a, b) => a - b);
+  return [1, 2].map((n) => sorted[Math.floor((n * sorted.length) / JAR_LEVELS.length)]!);
+}
+const THIRDS = { salt: thirdsOf('salt'), compound: thirdsOf('compound') };
 
 /** Null where it was not worked out. */
 export function levelOf(sample: SampleSpec): Jar['level'] {
@@ -22,5 +28,7 @@ export function levelOf(sample: SampleSpec): Jar['level'] {
         ? mixtureName(sample.salts.map((s) => s.formula))
         : undefined;
   const known = name === undefined ? undefined : TABLE[name];
-  return known ? JAR_LEVELS[THIRDS.filter((third) => hardness(known) >= third).length]! : null;
+  return known
+    ? JAR_LEVELS[THIRDS['smiles' in sample ? 'compound' : 'salt'].filter((third) => hardness(known) >= third).length]!
+    : null;
 }
