@@ -90,7 +90,9 @@ test('a worked paper is marked by it: full marks for all of it, one lost for the
 
 test('with real tubes the gas test counts as it was written; a line that is worth nothing does not count', () => {
   const scheme = schemeOf(PAPER).map((p) =>
-    p.letter === 'f' && p.owed ? { ...p, shows: p.shows.map((s) => ({ ...s, marks: 0 })), owed: { ...p.owed, marks: 2 }, infers: [] } : p,
+    p.letter === 'f' && p.owed
+      ? { ...p, shows: p.shows.map((s) => ({ ...s, marks: 0 })), owed: { ...p.owed, marks: 2 }, infers: [] }
+      : p,
   );
   const marked = (...observed: Observation[]) => {
     const at = new CaseAtWork({ real: { grams: 3.5, matter: 'salt' } }).work(...solutionOf(PAPER), ...PAPER.parts[5]!.ops);

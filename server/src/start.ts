@@ -69,8 +69,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
   const draw = () => bench.run('drawStructure', 'C', WARMING_SECONDS);
   // The first who asks waits no longer than the second.
   const ready = () => Promise.all([reasoner.warm(), ...Array.from({ length: bench.threads }, draw)]);
-  if (options.warm ?? true)
-    ready().catch((error: unknown) => closing || log.warn(error, 'the threads could not be made ready'));
+  if (options.warm ?? true) ready().catch((error: unknown) => closing || log.warn(error, 'the threads could not be made ready'));
   const close = async () => {
     closing = true;
     const closed = new Promise((resolve) => server.close(resolve));

@@ -11,16 +11,7 @@ import { lastWords } from '#core/record/words';
 import { onlyWith, type SnapshotChange, type Subject } from '#core/record/working';
 import type { Tubes } from '#core/practice/paper-form';
 import type { HouseRules } from '#core/scheme/rules';
-import type {
-  Append,
-  CaseChanges,
-  ListedCase,
-  NewCase,
-  Person,
-  ReckonRequest,
-  ReckoningView,
-  Review,
-} from '#contract';
+import type { Append, CaseChanges, ListedCase, NewCase, Person, ReckonRequest, ReckoningView, Review } from '#contract';
 import { must } from '../access/access';
 import { onlyTests, withinTerms } from '../classes/terms';
 import type { Queryable } from '../db/pool';

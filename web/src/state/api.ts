@@ -153,8 +153,7 @@ export function createApi(base = '') {
     paperScheme: (paper: Paper) => call(z.array(partSchemeSchema), '/papers/scheme', { body: paper }),
     paper: (set: string) => call(paperViewSchema, `/sets/${set}/paper`),
     scheme: (set: string) => call(z.array(partSchemeSchema), `/sets/${set}/scheme`),
-    changeSet: (id: string, change: SetChange) =>
-      call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
+    changeSet: (id: string, change: SetChange) => call(setSchema, `/sets/${id}`, { body: change, method: 'PUT' }),
     /** @param after only those on which something was done since. */
     benches: (id: string, after?: string) =>
       call(benchesSchema, `/sets/${id}/benches${after === undefined ? '' : `?after=${encodeURIComponent(after)}`}`),
