@@ -125,7 +125,10 @@ export class ClassWork {
       );
     const { title, minutes, paper, tubes } = asked;
     // What cannot be done on the sample is told before anything is set.
-    const scheme = paper && (asked.scheme ? named(asked.scheme) : await this.debriefs.schemeOf(paper));
+    const run = paper && (await this.debriefs.schemeOf(paper));
+    const scheme = run && asked.scheme ? sameParts(run, named(asked.scheme)) : run;
+    if (tubes === 'real' && !paper)
+      throw new HttpProblem('bad-input', 'tubes: only a paper is worked with real tubes here; write one, or leave this out');
     const unknowns = paper ? [{ salts: paper.salts }] : await Promise.all(asked.unknowns.map((u) => sampleOf(this.db, u)));
     if (!unknowns.length) throw new HttpProblem('bad-input', 'unknowns: put at least one unknown into it, or a paper');
     for (const sample of unknowns) await this.cases.mustBe(sample);
