@@ -61,7 +61,8 @@ export type Untold = z.infer<typeof untoldSchema>;
 export const drawnUnknownSchema = z.object({
   name: z.string(),
   unknown: unknownSchema,
-  /** Null where nothing known is like it. */ difficulty: difficultySchema.nullable(),
+  /** Null where nothing known is like it. */
+  difficulty: difficultySchema.nullable(),
 });
 export type DrawnUnknown = z.infer<typeof drawnUnknownSchema>;
 export const drawnSetSchema = z.object({ unknowns: z.array(drawnUnknownSchema), untold: z.array(untoldSchema) });

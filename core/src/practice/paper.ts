@@ -139,10 +139,10 @@ export function paperMarks(scheme: readonly PartScheme[], state: CaseState): Mar
     const inferred = (ion: string): boolean =>
       entries.some((e) => e.infers?.some((i) => i.of === ion && i.says !== 'absent')) ||
       claimed.some((c) => c.ion === ion && c.evidence.some((n) => entries.some((e) => e.number === n)));
-    const missed = (o: Observation) => wrote.some((w) => w.channel === o.channel && w.event === o.event);
+    const spokenOf = (o: Observation) => wrote.some((w) => w.channel === o.channel && w.event === o.event);
     return [
       ...shows.map(({ see, marks }) =>
-        line('observation', sayObservation(see), marks, agrees(see, wrote), missed(see) ? 'misread' : 'missing'),
+        line('observation', sayObservation(see), marks, agrees(see, wrote), spokenOf(see) ? 'misread' : 'missing'),
       ),
       ...(owed
         ? [line('observation', `gas tested with ${sayOwed(owed)}`, owed.marks, tested(owed), 'the gas was not tested for')]

@@ -7,7 +7,7 @@ import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
 import type { BenchTasks } from '../workers/bench';
 import type { Crew } from '../workers/crew';
-import { findJar } from './store';
+import { findJar, type StoredJar } from './store';
 
 interface Labelled {
   readonly name: string;
@@ -16,6 +16,13 @@ interface Labelled {
 }
 
 const LOOK_SECONDS = 20;
+
+/** @throws HttpProblem when there is no such jar. */
+export async function jarNamed(db: Queryable, id: string): Promise<StoredJar> {
+  const jar = await findJar(db, id);
+  if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${id}"; choose one from the shelf`);
+  return jar;
+}
 
 /** What is asked for, with what its label says. @throws HttpProblem when there is no such jar. */
 export async function subjectOf(db: Queryable, bench: Crew<BenchTasks>, asked: NewCase): Promise<Labelled> {
@@ -32,8 +39,7 @@ export async function subjectOf(db: Queryable, bench: Crew<BenchTasks>, asked: N
     const sample = await bench.run('drawUnknown', asked.random, LOOK_SECONDS);
     return sealedUnder(bench, `Unknown ${randomInt(100, 1000)}`, sample);
   }
-  const jar = await findJar(db, asked.jar);
-  if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${asked.jar}"; choose one from the shelf`);
+  const jar = await jarNamed(db, asked.jar);
   return { name: jar.name, look: jar.look, subject: { sample: jar.sample } };
 }
 

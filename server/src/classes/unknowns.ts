@@ -2,16 +2,9 @@
 import type { SampleSpec } from '#core/bench/sample';
 import type { Difficulty } from '#core/reasoning/difficulty';
 import type { DrawnSet, DrawnUnknown, Unknown } from '#contract';
-import { findJar } from '../cases/store';
+import { jarNamed } from '../cases/subjects';
 import type { Queryable } from '../db/pool';
-import { HttpProblem } from '../http/problem';
 import type { Assessed } from './assess';
-
-async function jarNamed(db: Queryable, id: string) {
-  const jar = await findJar(db, id);
-  if (!jar) throw new HttpProblem('bad-input', `jar: there is no jar "${id}"; choose one from the shelf`);
-  return jar;
-}
 
 /** What it is. @throws HttpProblem when there is no such jar. */
 export const sampleOf = async (db: Queryable, unknown: Unknown): Promise<SampleSpec> =>
