@@ -96,6 +96,18 @@ test('what must not be fused is refused without telling what it is; any structur
   await expect(page.locator('body')).not.toContainText('CCOC');
 });
 
+test('a mixture is shaken with hydrogencarbonate, and what it takes out is worked in a case of its own', async ({ page }) => {
+  await newCase(page, 'Compounds to part', 'Random');
+  await bench(page).getByRole('button', { name: 'Take' }).click();
+  await page.getByRole('menuitem', { name: /sodium hydrogencarbonate, 5 %: portion 1/ }).click();
+  const portions = bench(page).getByRole('region', { name: 'Portions' });
+  await expect(portions).toContainText('set free from sodium hydrogencarbonate');
+  await portions.getByRole('button', { name: 'Work it in a case of its own' }).click();
+  await expect(page.getByText(/portion 1/).first()).toBeVisible();
+  await doTest(page, 'Melting point');
+  await expect(bench(page).getByRole('region', { name: 'Portions' })).toHaveCount(0);
+});
+
 test('a list goes in and comes out; what cannot be read is named', async ({ page }) => {
   await page.goto('/compounds');
   await page.getByLabel('A list of compounds').setInputFiles({

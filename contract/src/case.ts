@@ -1,6 +1,7 @@
 /** A case over HTTP: what a list says of it, and what changed in it. */
 import * as z from 'zod';
 import { opSchema } from '#core/bench/ops';
+import { type Wash, WASHES } from '#core/organic/data/washes';
 import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { LEVELS } from '#core/reasoning/data/levels';
@@ -149,6 +150,8 @@ export const caseChangesSchema = z.object({
   /** Words for what the last operation showed, when the house rules give that help. */
   words: z.array(observationSchema).optional(),
   showing: showingSchema.nullable(),
+  /** What was washed out of a mixture of compounds. */
+  portions: z.array(z.object({ id: z.string(), wash: z.enum(Object.keys(WASHES) as [Wash, ...Wash[]]), formed: z.boolean() })),
   /** What the last sodium fusion taught. */
   fusion: z.object({ good: z.boolean(), remarks: z.array(z.string()) }).nullable(),
   /** What reacted in the last operation, once the identity may be known. */
@@ -229,6 +232,7 @@ export const newCaseSchema = z.union([
   z.strictObject({ salts: ownSaltsSchema }),
   z.strictObject({ real: realSampleSchema }),
   z.strictObject({ structure: ownStructureSchema }),
+  z.strictObject({ portion: z.strictObject({ case: z.uuid(), id: z.string().min(1).max(24) }) }),
 ]);
 export type NewCase = z.infer<typeof newCaseSchema>;
 

@@ -1,4 +1,5 @@
-import { openBench } from '#core/bench/bench';
+import { openBench, perform } from '#core/bench/bench';
+import type { CompoundSample } from '#core/bench/sample';
 import { parseSalt } from '#core/matter/salts';
 import { LEVELS } from '#core/reasoning/data/levels';
 import { seeded } from '#core/reasoning/student';
@@ -27,6 +28,21 @@ test('a mixture shares no ion between its salts', () => {
     const ions = 'salts' in sample ? sample.salts.flatMap((s) => Object.keys(parseSalt(s.formula).ions)) : [];
     expect(ions.length).toBeGreaterThan(3);
     expect(new Set(ions).size).toBe(ions.length);
+  }
+});
+
+test('of an acid, a base and a neutral each wash takes its own, and the neutral stays in the ether', () => {
+  const random = seeded(7);
+  for (let i = 0; i < 40; i++) {
+    const sample = drawUnknown('compounds-to-part', random);
+    const [acid, base, neutral] = 'compounds' in sample ? sample.compounds.map((c) => c.smiles) : [];
+    let bench = openBench(sample);
+    for (const wash of ['naoh-5pc', 'hcl-5pc'] as const)
+      bench = perform(bench, { op: 'shake-out', with: wash, times: 3, portion: wash }).bench;
+    const mostly = (of?: CompoundSample) => [of?.smiles, (of?.impurity ?? 0) < 0.15];
+    expect(mostly(bench.portions?.['naoh-5pc']?.sample)).toEqual([acid, true]);
+    expect(mostly(bench.portions?.['hcl-5pc']?.sample)).toEqual([base, true]);
+    expect(mostly(bench.sample as CompoundSample)).toEqual([neutral, true]);
   }
 });
 

@@ -1,6 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { problemSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';
-import { changes, Client, freshFoxing, wrote } from './harness';
+import { changes, Client, freshFoxing, operation, wrote } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let one: Client;
@@ -75,6 +76,38 @@ describe('organic compounds', () => {
     expect([wrong.status, wrong.text]).toEqual([422, expect.stringMatching(/neither an element .* nor a functional group/)]);
     const chloroform = await one.append(await one.begin({ jar: 'phial-46' }), fuse);
     expect([chloroform.status, chloroform.text]).toEqual([422, expect.stringMatching(/must not be fused with sodium/)]);
+  });
+
+  test('a mixture is parted by acid and base, and each portion worked in a case of its own behaves as its part does', async () => {
+    const shake = (wash: 'nahco3-5pc' | 'hcl-5pc', portion: string) =>
+      operation({ op: 'shake-out', with: wash, times: 3, portion });
+    await one.ask('/api/house-rules', { help: 'words' }, {}, 'PUT');
+    const begun = await one.begin({ random: 'compounds-to-part' });
+    const parted = await one.write(begun, shake('nahco3-5pc', '1'), shake('hcl-5pc', '2'), shake('hcl-5pc', '3'));
+    expect(parted.portions).toEqual([
+      { id: '1', wash: 'nahco3-5pc', formed: true },
+      { id: '2', wash: 'hcl-5pc', formed: true },
+      { id: '3', wash: 'hcl-5pc', formed: false },
+    ]);
+    const portion = (id: string) => one.begin({ portion: { case: parted.summary.id, id } });
+    const acid = await portion('1');
+    expect([acid.summary.name, acid.summary.matter]).toEqual([`${parted.summary.name}, portion 1`, 'compound']);
+    for (const [view, goesInto] of [
+      [acid, 'solubility-naoh-5pc'],
+      [await portion('2'), 'solubility-hcl-5pc'],
+      [parted, null],
+    ] as const) {
+      let now = view;
+      for (const test of ['solubility-naoh-5pc', 'solubility-hcl-5pc']) {
+        now = await one.write(now, operation({ op: 'test', test }, test));
+        expect([test, now.words!.some((o) => o.channel === 'solubility' && o.event === 'soluble')]).toEqual([test, test === goesInto]);
+      }
+    }
+
+    const none = await one.ask('/api/cases', { portion: { case: parted.summary.id, id: '9' } });
+    expect([none.status, none.text]).toEqual([422, expect.stringMatching(/no portion \\"9\\"/)]);
+    const nobodys = await one.ask('/api/cases', { portion: { case: randomUUID(), id: '1' } });
+    expect(nobodys.status).toBe(404);
   });
 
   test('structures are drawn, and lists go in and out', async () => {

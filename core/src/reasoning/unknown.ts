@@ -1,10 +1,12 @@
 /** Unknowns drawn at random by how hard they are, and what the label of any sample may say of how it looks. */
 import { openBench, perform } from '../bench/bench';
 import type { SampleSpec } from '../bench/sample';
+import { strongest } from '../organic/acidity';
 import { LIBRARY } from '../organic/library';
+import { isSolid } from '../organic/melting';
 import { observe } from '../senses/perceive';
 import { sayAll } from '../senses/sentences';
-import { groupsOf, structureOf } from '../organic/structure';
+import { groupsOf, type Structure, structureOf } from '../organic/structure';
 import type { Level } from './data/levels';
 import { FORMS, type Form } from './hypotheses';
 import { weightOf } from './priors';
@@ -43,6 +45,30 @@ function compound(few: boolean, random: () => number): SampleSpec {
   return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: COMPOUND_GRAMS };
 }
 
+/** Grams of each of three solids, and how much more they like ether than water, as log P. */
+const PART_GRAMS = 2;
+const LEAST_LOG_P = 1;
+
+/** An acid that hydrogencarbonate takes out of ether, a base that dilute acid does, and a solid that neither does nor alkali. */
+const PARTED: readonly ((acid: number | undefined, base: number | undefined) => boolean)[] = [
+  (acid, base) => acid !== undefined && acid < 5 && base === undefined,
+  (acid, base) => acid === undefined && base !== undefined && base > 3.5,
+  (acid, base) => acid === undefined && base === undefined,
+];
+
+function toBeParted(random: () => number): SampleSpec {
+  const parted = ({ salt, logP }: Structure) => salt === undefined && logP >= LEAST_LOG_P;
+  const solids = LIBRARY.map(({ smiles }) => structureOf(smiles)).filter(
+    (s) => parted(s) && isSolid(s) && groupsOf(s).length > 0,
+  );
+  return {
+    compounds: PARTED.map((fits) => {
+      const list = solids.filter((s) => fits(strongest(s, 'acid'), strongest(s, 'base')));
+      return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: PART_GRAMS };
+    }),
+  };
+}
+
 /** @param random numbers in 0…1. */
 export function drawUnknown(level: Level, random: () => number): SampleSpec {
   switch (level) {
@@ -56,6 +82,8 @@ export function drawUnknown(level: Level, random: () => number): SampleSpec {
       return compound(true, random);
     case 'any-compound':
       return compound(false, random);
+    case 'compounds-to-part':
+      return toBeParted(random);
   }
 }
 

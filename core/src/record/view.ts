@@ -22,6 +22,7 @@ import {
   type Timer,
   type WorkedTest,
 } from './case';
+import { type Portion, portionsOf } from './portions';
 import type { EquationOf } from './result';
 
 /** Who reads: its owner, or an examiner, who may know what it is. */
@@ -80,6 +81,8 @@ export interface CaseChanges {
   /** Words for what the last operation showed, when the house rules give that help. */
   readonly words?: readonly Observation[];
   readonly showing: Showing | null;
+  /** What was washed out of a mixture. */
+  readonly portions: readonly Portion[];
   /** What the last sodium fusion taught. */
   readonly fusion: { readonly good: boolean; readonly remarks: readonly string[] } | null;
   /** What reacted in the last operation, once the identity may be known. */
@@ -237,6 +240,7 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     active: last?.result?.vessel ?? null,
     ...(simulated && state.rules.help === 'words' && last && { words: lastSeen(state) }),
     showing: showing && (givesWords(state) || ONLY_WORDS.includes(showing.scene?.is) ? showing : wordless(showing)),
+    portions: portionsOf(state),
     fusion: state.fusion ?? null,
     ...(known && last?.result && { equations: last.result.equations }),
   };

@@ -1,4 +1,5 @@
 /** Operations in words, short and imperative, for a person at the bench. */
+import type { Wash } from '../organic/data/washes';
 import { reagentById } from '../bench/contents';
 import { waitForTest } from '../organic/testids';
 import type { Op } from '../bench/ops';
@@ -21,7 +22,7 @@ const UNTIL = {
   'in-excess': 'drop by drop, until nothing more happens',
 };
 
-const WASH_NAMES = {
+export const WASH_NAMES: Readonly<Record<Wash, string>> = {
   'hcl-5pc': 'hydrochloric acid, 5 %',
   'nahco3-5pc': 'sodium hydrogencarbonate, 5 %',
   'naoh-5pc': 'sodium hydroxide, 5 %',

@@ -5,7 +5,7 @@ export const HARDER_COMPOUNDS: readonly Written[] = [
   {
     title: 'aniline',
     name: 'aniline',
-    truth: ['N', 'primary-aromatic-amine'],
+    truth: ['N', 'amine-primary-aryl'],
     entries: `
     compound-look: solution brown
     ignition: soot sooty
@@ -32,8 +32,8 @@ export const HARDER_COMPOUNDS: readonly Written[] = [
   },
   {
     title: 'glucose',
-    name: 'D-glucose',
-    truth: [],
+    name: 'glucose',
+    truth: ['aldehyde'],
     entries: `
     compound-look: solid white
     ignition: solid charred; soot clean
@@ -47,7 +47,7 @@ export const HARDER_COMPOUNDS: readonly Written[] = [
   {
     title: 'acetone',
     name: 'acetone',
-    truth: ['methyl-ketone'],
+    truth: ['ketone'],
     entries: `
     compound-look: solution colourless; smell fruity
     solubility-water: solubility soluble
@@ -132,7 +132,7 @@ export const HARDER_COMPOUNDS: readonly Written[] = [
   {
     title: '3-nitroaniline',
     name: '3-nitroaniline',
-    truth: ['N', 'primary-aromatic-amine', 'nitro'],
+    truth: ['N', 'amine-primary-aryl', 'nitro'],
     entries: `
     compound-look: solid yellow
     solubility-hcl-5pc: solubility soluble

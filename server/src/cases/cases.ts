@@ -26,7 +26,7 @@ import { type BenchChange, type CaseDocument, CaseDocuments } from './documents'
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
 import * as store from './store';
-import { inRealTubes, sealedUnder, subjectOf } from './subjects';
+import { inRealTubes, type Labelled, sealedUnder, subjectOf } from './subjects';
 import { summaryOf } from './summary';
 
 /** Seconds that a bench operation may take. */
@@ -116,9 +116,20 @@ export class Cases {
 
   async create(person: Person, asked: NewCase): Promise<CaseChanges> {
     must(person, { do: 'create-case' });
-    const { name, look, subject } = await subjectOf(this.db, this.bench, asked);
+    const { name, look, subject } =
+      'portion' in asked ? await this.portionOf(person, asked.portion) : await subjectOf(this.db, this.bench, asked);
     const rules = await houseRulesOf(this.db, person.id);
     return this.changesFor(await this.begin(person, name, look, subject, rules), 0, person);
+  }
+
+  /** What was washed out in a case of one's own. @throws HttpProblem when nothing was, or when the work was set. */
+  private async portionOf(person: Person, { case: id, id: portion }: { case: string; id: string }): Promise<Labelled> {
+    const document = await this.read(person, id);
+    if (document.set !== null) throw new HttpProblem('forbidden', 'Work that was set is worked in its own case only.');
+    const snapshot = await this.documents.benchOf(document);
+    if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
+    const sample = await this.bench.run('portion', { snapshot: onlyWith(snapshot, []), id: portion }, OPERATION_SECONDS);
+    return sealedUnder(this.bench, `${document.state.subject.name}, portion ${portion}`, sample);
   }
 
   /** @throws HttpProblem saying why there can be no such sample. */

@@ -9,7 +9,7 @@ import type { BenchTasks } from '../workers/bench';
 import type { Crew } from '../workers/crew';
 import { findJar, type StoredJar } from './store';
 
-interface Labelled {
+export interface Labelled {
   readonly name: string;
   readonly look: string;
   readonly subject: Subject;
@@ -25,7 +25,11 @@ export async function jarNamed(db: Queryable, id: string): Promise<StoredJar> {
 }
 
 /** What is asked for, with what its label says. @throws HttpProblem when there is no such jar. */
-export async function subjectOf(db: Queryable, bench: Crew<BenchTasks>, asked: NewCase): Promise<Labelled> {
+export async function subjectOf(
+  db: Queryable,
+  bench: Crew<BenchTasks>,
+  asked: Exclude<NewCase, { portion: unknown }>,
+): Promise<Labelled> {
   if ('real' in asked) {
     const { name, look, grams, matter } = asked.real;
     return { name, look, subject: { real: { grams, matter } } };

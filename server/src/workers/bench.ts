@@ -66,6 +66,15 @@ function reckoned({ snapshot, tube, reagent }: Tube): Reckoning {
   return reckon(vessel, reagent, added.sample.kind === 'solid' ? (shares[tube] ?? 0) : 0);
 }
 
+/** What was washed out of a mixture, as the sample of another case. */
+function portionIn({ snapshot, id }: { readonly snapshot: Snapshot; readonly id: string }): SampleSpec {
+  const portion = fromSnapshot(snapshot).bench.portions?.[id];
+  if (!portion?.sample.parts) throw new BenchError(`portion: there is no portion "${id}" in this case`);
+  if (portion.left <= 0) throw new BenchError(`portion: nothing was washed out into portion ${id}`);
+  const [first, ...more] = portion.sample.parts.map(({ smiles, grams }) => ({ smiles, grams }));
+  return more.length ? { compounds: [first!, ...more] } : first!;
+}
+
 export const tasks = {
   /** A fresh bench, and the event that opens its case. */
   begin: ({ subject, label, rules, chemistry }: NewBench): Done<{ rest: string; event: RecordedOf<'opened'> }> =>
@@ -81,6 +90,7 @@ export const tasks = {
   branch: ({ state, sample, instead }: { state: CaseState; sample: SampleSpec; instead: Instead }): Done<BranchStep[]> =>
     attempt(() => branch(sample, state, instead)),
   paperScheme: (paper: Paper): Done<PartScheme[]> => attempt(() => schemeOf(paper)),
+  portion: (asked: Parameters<typeof portionIn>[0]): Done<SampleSpec> => attempt(() => portionIn(asked)),
   drawUnknown: (level: Level): Done<SampleSpec> => attempt(() => drawUnknown(level, Math.random)),
   looksLike: (sample: SampleSpec): Done<string> => attempt(() => looksLike(sample)),
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),

@@ -11,6 +11,7 @@ import { BriefLedger, BriefSuspects } from './Briefs';
 import { Held } from './Held';
 import { NextThing } from './NextThing';
 import { OneAtATime } from './OneAtATime';
+import { Portions } from './Portions';
 import { Rack } from './Rack';
 import { Record } from './Record';
 import { Route, RouteChoice, useRoute } from './Route';
@@ -67,7 +68,12 @@ export function Bench() {
         simple={simple}
       />
     ),
-    rack: <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />,
+    rack: (
+      <>
+        {view.portions.length > 0 && <Portions portions={view.portions} set={view.summary.set !== null} />}
+        <Rack vessels={view.vessels} held={held?.id ?? null} hold={(id) => holdTube(caseId, id)} />
+      </>
+    ),
     actions: <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />,
     record: <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />,
     brief: (

@@ -2,9 +2,13 @@
 import type { Op } from '#core/bench/ops';
 import { CAPACITY_ML } from '#core/bench/vessel';
 import { EXTRACT_PLACE } from '#core/scheme/data/stations';
+import { WASH_NAMES } from '#core/scheme/say';
 import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 import type { Action } from '../../state/keys';
+
+/** The weakest base first, so that strong acids part from phenols. */
+const WASH_ORDER = ['nahco3-5pc', 'naoh-5pc', 'hcl-5pc'] as const;
 
 export interface Choice {
   readonly name: string;
@@ -48,6 +52,7 @@ export function menusFor({
 }: AtHand): Record<string, MenuRow> {
   // An organic compound is fused and tested; only its extract is worked as a solution.
   const compound = view.summary.matter === 'compound';
+  const portion = String(view.portions.length + 1);
   return {
     Take: {
       action: 'take',
@@ -81,6 +86,12 @@ export function menusFor({
                 name: `1 mL of the extract into tube ${nextTube}`,
                 op: { op: 'take', to: nextTube, from: EXTRACT_PLACE, mL: 1 } as Op,
               },
+              ...(view.summary.kind === 'simulated'
+                ? WASH_ORDER.map((wash) => ({
+                    name: `All of the sample in ether, three times with ${WASH_NAMES[wash]}: portion ${portion}`,
+                    op: { op: 'shake-out', with: wash, times: 3, portion } as Op,
+                  }))
+                : []),
             ]
           : solid
             ? [

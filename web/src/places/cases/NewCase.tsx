@@ -21,6 +21,11 @@ const CHOICES = [
   { level: 'mixture', name: 'A mixture', note: 'Two common salts, one twice as much as the other.' },
   { level: 'simple-compound', name: 'A simple compound', note: 'One functional group.' },
   { level: 'any-compound', name: 'A harder compound', note: 'Two groups or more.' },
+  {
+    level: 'compounds-to-part',
+    name: 'Compounds to part',
+    note: 'An acid, a base and a neutral, to be separated by extraction.',
+  },
 ] as const satisfies readonly { readonly level: Level; readonly name: string; readonly note: string }[];
 
 const CARD = 'h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust disabled:opacity-45';
