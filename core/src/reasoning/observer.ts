@@ -93,12 +93,35 @@ function shownByChannel(test: StandardTest, seen: readonly Observation[]): Shown
 
 export const shownIn = (test: StandardTest, seen: readonly Observation[]): readonly Shown[] => shownByChannel(test, seen).shown;
 
+/** Gas that was smelled, or that did something to what was held over it, is a gas that came off, though no bubbles were seen. */
+const GAS: Observation = { channel: 'gas', event: 'evolved', colour: 'colourless' };
+const SENSED: ReadonlySet<Channel> = new Set(['smell', 'limewater', 'fumes', 'splint']);
+const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
+  test.watch.includes('gas') &&
+  !seen.some((o) => o.channel === 'gas') &&
+  seen.some((o) => SENSED.has(o.channel) && !isNothing(o));
+
+const PALE: ReadonlySet<Colour | undefined> = new Set(['white', 'off-white', 'colourless']);
+/** White grains among coloured ones. */
+const isAmong = (o: Observation, seen: readonly Observation[]) =>
+  o.channel === 'solid' &&
+  PALE.has(o.colour) &&
+  seen.some((p) => p.channel === 'solid' && p.event === o.event && !PALE.has(p.colour));
+
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
+  const shown = weighedAsSeen(test, seen);
+  return isSensed(test, seen)
+    ? [...shown, { o: GAS, nothing: false, passed: false, mentioned: MENTIONED.sensed, alike: undefined }]
+    : shown;
+}
+
+function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
     const passed =
       !nothing &&
       STAGED.has(o.channel) &&
+      o.event !== 'unchanged' &&
       o.look === undefined &&
       seen.slice(i + 1).some((later) => later.channel === o.channel && !isNothing(later));
     const mentioned = nothing
@@ -107,9 +130,11 @@ function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
         ? MENTIONED.passed
         : isUnremarkable(o)
           ? MENTIONED.unremarkable
-          : o.channel === test.watch[0]
-            ? MENTIONED.asked
-            : MENTIONED.other;
+          : isAmong(o, seen)
+            ? MENTIONED.among
+            : o.channel === test.watch[0]
+              ? MENTIONED.asked
+              : MENTIONED.other;
     return { o, nothing, passed, mentioned, alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)) };
   });
 }

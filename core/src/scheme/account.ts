@@ -13,6 +13,9 @@ function kindOf({ channel, event, colour }: Observation): string | undefined {
       return `${event}${colour}`;
     case 'flame':
       return colour;
+    case 'solid':
+      // Of two powders swept together both are seen.
+      return event === 'unchanged' ? `${event} ${colour}` : event;
     default:
       return event;
   }

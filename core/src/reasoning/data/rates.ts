@@ -15,6 +15,10 @@ export const MENTIONED = {
   other: 0.6,
   /** The colourless clear liquid and its like. */
   unremarkable: 0.35,
+  /** White grains among coloured ones. */
+  among: 0.5,
+  /** A gas that was smelled or held something over, and was not seen. */
+  sensed: 0.4,
   /** That nothing happened. */
   nothing: 0.6,
   /** A stage that was passed through on the way to another. */
