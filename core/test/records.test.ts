@@ -1,4 +1,4 @@
-/** Judgement on records that people write: twenty from textbooks, none of them known to the engine. */
+/** Judgement on records that people write: from textbooks, written down before the engine saw any of them. */
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
@@ -8,6 +8,9 @@ import { infer } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
 import { COMPOUNDS } from './records/compounds';
+import { HARDER } from './records/harder';
+import { HARDER_COMPOUNDS } from './records/harder-compounds';
+import { MIXTURES } from './records/mixtures';
 import { entriesOf } from './records/record';
 import { SALTS } from './records/salts';
 
@@ -21,21 +24,31 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 /** As much as is simulated in a few seconds. */
 const SETTLED = { least: 12, most: 40 };
 const sameIons = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
-const thought = new Map(SALTS.map((record) => [record.title, infer(spaces.get(record.school!)!, entriesOf(record), SETTLED)]));
+const thought = new Map(
+  [...SALTS, ...HARDER, ...MIXTURES].map((record) => [
+    record.title,
+    infer(spaces.get(record.school!)!, entriesOf(record), SETTLED),
+  ]),
+);
 
-test.each(SALTS)('$title: nothing true is ruled out, nothing else confirmed', ({ title, truth }) => {
+test.each([...SALTS, ...HARDER, ...MIXTURES])('$title: nothing true is ruled out, nothing else confirmed', ({ title, truth }) => {
   for (const { id, state } of thought.get(title)!.suspects) {
     if (truth.includes(id)) expect([id, state]).not.toEqual([id, 'ruled-out']);
     else expect([id, state]).not.toEqual([id, 'confirmed']);
   }
 });
 
-test('nine in ten are found', () => {
-  const found = SALTS.filter(({ title, truth }) => sameIons(thought.get(title)!.candidates[0]!.ions, truth));
-  expect(found.length / SALTS.length).toBeGreaterThanOrEqual(0.9);
+// Of the mixtures some records leave open what they do not test for: an anion that came with the second metal.
+test.each([
+  ['plain salts', SALTS, 0.9],
+  ['harder salts, and one mistake', HARDER, 0.8],
+  ['mixtures', MIXTURES, 0.65],
+] as const)('%s are found', (_, records, share) => {
+  const found = records.filter(({ title, truth }) => sameIons(thought.get(title)!.candidates[0]!.ions, truth));
+  expect(found.length / records.length).toBeGreaterThanOrEqual(share);
 });
 
-test.each(COMPOUNDS)('$title', (record) => {
+test.each([...COMPOUNDS, ...HARDER_COMPOUNDS])('$title', (record) => {
   const { candidates, suspects } = infer(compounds, entriesOf(record));
   expect(candidates.slice(0, 3).map((c) => c.name)).toContain(record.name);
   for (const { id, state, probability } of suspects) {

@@ -108,6 +108,10 @@ const isAmong = (o: Observation, seen: readonly Observation[]) =>
   PALE.has(o.colour) &&
   seen.some((p) => p.channel === 'solid' && p.event === o.event && !PALE.has(p.colour));
 
+/** One of the colours of a flame that has several. */
+const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
+  o.channel === 'flame' && !isNothing(o) && seen.some((p) => p.channel === 'flame' && p.colour !== o.colour && !isNothing(p));
+
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   const shown = weighedAsSeen(test, seen);
   return isSensed(test, seen)
@@ -130,7 +134,7 @@ function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[
         ? MENTIONED.passed
         : isUnremarkable(o)
           ? MENTIONED.unremarkable
-          : isAmong(o, seen)
+          : isAmong(o, seen) || isOneFlame(o, seen)
             ? MENTIONED.among
             : o.channel === test.watch[0]
               ? MENTIONED.asked

@@ -23,6 +23,7 @@ const SMELT: Readonly<Partial<Record<Smell, string>>> = {
 
 const ACID_ON_UNKNOWN =
   'Acid on an unknown may set free a poisonous gas, hydrogen sulfide or hydrogen cyanide among them: work in the hood.';
+const ETHER = 'Ether takes fire from a flame across the bench: put all flames out, work in the hood, and vent the funnel often.';
 /** mol/L from which an acid frees weak acids at once. */
 const STRONG_ACID = 1;
 
@@ -34,6 +35,7 @@ export function warningsFor(op: Op, see: readonly Observation[]): string[] {
     if (reagent.restricted) out.push(`${reagent.name}: ${reagent.restricted}`);
     if ((reagent.solution?.[ACID_PART] ?? 0) >= STRONG_ACID) out.push(ACID_ON_UNKNOWN);
   }
+  if (op.op === 'shake-out') out.push(ETHER);
   if (op.op === 'paper' && op.where === 'mouth' && !op.damp) out.push('A dry paper shows nothing: damp it.');
   for (const o of see) {
     const warning = (o.channel === 'gas' && o.colour && FUMES[o.colour]) || (o.channel === 'smell' && o.smell && SMELT[o.smell]);

@@ -33,7 +33,7 @@ export const HARDER_COMPOUNDS: readonly Written[] = [
   {
     title: 'glucose',
     name: 'glucose',
-    truth: ['aldehyde'],
+    truth: ['carbohydrate'],
     entries: `
     compound-look: solid white
     ignition: solid charred; soot clean

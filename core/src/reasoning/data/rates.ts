@@ -15,7 +15,7 @@ export const MENTIONED = {
   other: 0.6,
   /** The colourless clear liquid and its like. */
   unremarkable: 0.35,
-  /** White grains among coloured ones. */
+  /** White grains among coloured ones; one of the colours of a flame that has several. */
   among: 0.5,
   /** A gas that was smelled or held something over, and was not seen. */
   sensed: 0.4,

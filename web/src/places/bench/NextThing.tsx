@@ -18,7 +18,7 @@ const hasToCome = ({ stops }: Station) => stops.some((s) => s.standing.is === 't
 function Strip({ note, children }: { note?: string; children?: ReactNode }) {
   return (
     <p
-      className="mx-5 mt-4 min-h-9 rounded-lg bg-wash px-4 py-2 text-sm max-md:line-clamp-2 max-md:h-14"
+      className="mx-5 mt-4 min-h-9 shrink-0 rounded-lg bg-wash px-4 py-2 text-sm max-md:line-clamp-2 max-md:h-14"
       {...(note !== undefined && { role: 'note', 'aria-label': note })}
     >
       {children}

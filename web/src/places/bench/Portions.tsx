@@ -18,30 +18,27 @@ export function Portions({ portions, set }: { portions: CaseView['portions']; se
     },
   });
   return (
-    <section aria-label="Portions" className="mx-5 mb-3 rounded-xl border border-rule bg-card px-4 py-2 text-sm">
-      <p className="py-1 text-muted">What stayed in the ether goes on as the sample of this case.</p>
-      <ul>
-        {portions.map((p) => (
-          <li key={p.id} className="flex min-h-11 flex-wrap items-center gap-x-3 border-t border-rule">
-            <span className="font-bold">Portion {p.id}</span>
-            <span className="grow text-muted">
-              {p.formed ? 'set free from' : 'nothing was set free from'} {WASH_NAMES[p.wash]}
-            </span>
-            {p.formed && !set && (
-              <button
-                type="button"
-                className="min-h-11 rounded-lg border border-rule px-3 font-bold hover:border-rust disabled:opacity-45"
-                disabled={begin.isPending}
-                onClick={() => begin.mutate(p.id)}
-              >
-                Work it in a case of its own
-              </button>
-            )}
-          </li>
-        ))}
-      </ul>
+    <section aria-label="Portions" className="mx-5 mb-3 flex flex-wrap items-center gap-2 text-sm">
+      {portions.map((p) => (
+        <p key={p.id} className="flex min-h-11 items-center rounded-lg border border-rule bg-card pl-3">
+          <span className="pr-3">
+            <b>Portion {p.id}</b> {p.formed ? 'from' : 'nothing from'} {WASH_NAMES[p.wash]}
+          </span>
+          {p.formed && !set && (
+            <button
+              type="button"
+              className="min-h-11 rounded-r-lg border-l border-rule px-3 font-bold hover:bg-wash disabled:opacity-45"
+              disabled={begin.isPending}
+              onClick={() => begin.mutate(p.id)}
+            >
+              Work it in a case of its own
+            </button>
+          )}
+        </p>
+      ))}
+      <p className="text-muted">What stayed in the ether goes on here.</p>
       {begin.error && (
-        <p role="alert" className="text-rust-deep">
+        <p role="alert" className="basis-full text-rust-deep">
           {begin.error.message}
         </p>
       )}
