@@ -18,11 +18,10 @@ const SALT = 1.5;
 
 /**
  * Where OpenChemLib's increments miss, in log units of solubility for each group: fitted to the solubilities of the library's
- * compounds. Nitro groups and hydrogen bonds within a ring hold a molecule out of water, phenolic hydroxyls draw it in, an
+ * compounds. Hydrogen bonds within a ring hold a molecule out of water, phenolic hydroxyls draw it in, an
  * inner salt has a stronger lattice than its melting point tells.
  */
 const STEPS: readonly (readonly [feature: Feature, step: number])[] = [
-  ['nitro-aryl', -0.95],
   ['phenol', 0.6],
   ['anthranilic', -0.7],
   ['nitro-phenol', -0.7],

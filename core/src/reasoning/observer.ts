@@ -3,148 +3,15 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import {
-  BORROWED,
-  IMAGINED,
-  IMAGINED_ELSE,
-  MENTIONED,
-  OVERLOOKED,
-  READINGS,
-  SODIUM_FLAME,
-  TOLD_AGAIN,
-  WRITTEN,
-  RIGHT,
-} from './data/rates';
+import { BORROWED, IMAGINED, IMAGINED_ELSE, READINGS, SODIUM_FLAME, TOLD_AGAIN, WRITTEN, RIGHT } from './data/rates';
+import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
 /** More things of one channel than these are not weighed one by one. */
 const MOST_TOLD = 5;
 const MOST_SHOWN = 6;
 
-export const QUALIFIERS = ['paper', 'splint', 'zone', 'look', 'through'] as const;
-export const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]): string | undefined =>
-  o[field] === 'none' ? undefined : o[field];
-
-/** What has to be the same for two observations to be about one thing. */
-export const subjectOf = (o: Observation): string =>
-  [o.channel, ...QUALIFIERS.map((field) => qualifierOf(o, field) ?? '')].join(' ');
-
-const isWeak = (o: Observation) => o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow';
-const isUnremarkable = (o: Observation) =>
-  o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless');
-
 export const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
-
-/** A thing to be seen, in its test. */
-export interface Shown {
-  readonly o: Observation;
-  readonly nothing: boolean;
-  /** Of the stages of a solid, one that was passed through. */
-  readonly passed: boolean;
-  readonly mentioned: number;
-  readonly alike: readonly Colour[] | undefined;
-}
-
-const accepted = new WeakMap<StandardTest, readonly (readonly Colour[])[]>();
-/** Words for colours that a sign of the test takes for the same. */
-function acceptedIn(test: StandardTest): readonly (readonly Colour[])[] {
-  let sets = accepted.get(test);
-  if (!sets) {
-    sets = (test.signs ?? []).flatMap((sign) =>
-      sign.see.flatMap(({ colour }) => (Array.isArray(colour) && colour.length > 1 ? [colour as Colour[]] : [])),
-    );
-    accepted.set(test, sets);
-  }
-  return sets;
-}
-
-const STAGED: ReadonlySet<Channel> = new Set(['precipitate', 'solution', 'solid']);
-
-/** Things by their channel, in the order in which the channels come up. */
-type ByChannel<T> = ReadonlyMap<Channel, readonly T[]>;
-
-function byChannel<T>(list: readonly T[], channelOf: (t: T) => Channel): ByChannel<T> {
-  const out = new Map<Channel, T[]>();
-  for (const t of list) {
-    const known = out.get(channelOf(t));
-    if (known) known.push(t);
-    else out.set(channelOf(t), [t]);
-  }
-  return out;
-}
-
-interface ShownInTest {
-  readonly test: string;
-  readonly shown: readonly Shown[];
-  readonly byChannel: ByChannel<Shown>;
-}
-
-const shownBefore = new WeakMap<readonly Observation[], ShownInTest>();
-
-function shownByChannel(test: StandardTest, seen: readonly Observation[]): ShownInTest {
-  let before = shownBefore.get(seen);
-  if (before?.test !== test.id) {
-    const shown = weighedIn(test, seen);
-    before = { test: test.id, shown, byChannel: byChannel(shown, (s) => s.o.channel) };
-    shownBefore.set(seen, before);
-  }
-  return before;
-}
-
-export const shownIn = (test: StandardTest, seen: readonly Observation[]): readonly Shown[] => shownByChannel(test, seen).shown;
-
-/** Gas that was smelled, or that did something to what was held over it, is a gas that came off, though no bubbles were seen. */
-const GAS: Observation = { channel: 'gas', event: 'evolved', colour: 'colourless' };
-const SENSED: ReadonlySet<Channel> = new Set(['smell', 'limewater', 'fumes', 'splint']);
-const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
-  test.watch.includes('gas') &&
-  !seen.some((o) => o.channel === 'gas') &&
-  seen.some((o) => SENSED.has(o.channel) && !isNothing(o));
-
-const PALE: ReadonlySet<Colour | undefined> = new Set(['white', 'off-white', 'colourless']);
-/** White grains among coloured ones. */
-const isAmong = (o: Observation, seen: readonly Observation[]) =>
-  o.channel === 'solid' &&
-  PALE.has(o.colour) &&
-  seen.some((p) => p.channel === 'solid' && p.event === o.event && !PALE.has(p.colour));
-
-/** One of the colours of a flame that has several. */
-const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
-  o.channel === 'flame' && !isNothing(o) && seen.some((p) => p.channel === 'flame' && p.colour !== o.colour && !isNothing(p));
-
-function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
-  const shown = weighedAsSeen(test, seen);
-  return isSensed(test, seen)
-    ? [...shown, { o: GAS, nothing: false, passed: false, mentioned: MENTIONED.sensed, alike: undefined }]
-    : shown;
-}
-
-function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
-  return seen.map((o, i) => {
-    const nothing = isNothing(o);
-    const passed =
-      !nothing &&
-      STAGED.has(o.channel) &&
-      o.event !== 'unchanged' &&
-      o.look === undefined &&
-      seen.slice(i + 1).some((later) => later.channel === o.channel && !isNothing(later));
-    const mentioned = nothing
-      ? MENTIONED.nothing
-      : passed
-        ? MENTIONED.passed
-        : isUnremarkable(o)
-          ? MENTIONED.unremarkable
-          : isAmong(o, seen) || isOneFlame(o, seen)
-            ? MENTIONED.among
-            : o.channel === test.watch[0]
-              ? MENTIONED.asked
-              : MENTIONED.other;
-    return { o, nothing, passed, mentioned, alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)) };
-  });
-}
-
-export const overlookedOf = ({ o, passed }: Shown): number =>
-  passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
 
 export const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'partly-dissolved']);
 const bell = (off: number, spread: number) => Math.exp(-0.5 * (off / spread) ** 2) / (spread * Math.sqrt(2 * Math.PI));

@@ -9,7 +9,8 @@ import { isNothing, type Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
 import { TOGETHER } from './data/rates';
 import { FORMS, isCation, SINGLES } from './hypotheses';
-import { probabilityOf, subjectOf } from './observer';
+import { probabilityOf } from './observer';
+import { subjectOf } from './shown';
 import { weightOf } from './priors';
 
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */

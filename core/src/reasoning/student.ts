@@ -4,19 +4,8 @@ import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { READINGS, RIGHT, TOLD_AGAIN, WRITTEN } from './data/rates';
-import {
-  colourSeen,
-  distinctIn,
-  GONE,
-  happeningsOf,
-  imaginedIn,
-  overlookedOf,
-  QUALIFIERS,
-  qualifierOf,
-  SCALE_CELSIUS,
-  type Shown,
-  shownIn,
-} from './observer';
+import { colourSeen, distinctIn, GONE, happeningsOf, imaginedIn, SCALE_CELSIUS } from './observer';
+import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, anyColour, eventIs, smellIs, textureIs, vigourIs } from './words';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];

@@ -4,6 +4,7 @@ import type { SampleSpec } from '../bench/sample';
 import { strongest } from '../organic/acidity';
 import { LIBRARY } from '../organic/library';
 import { isSolid } from '../organic/melting';
+import { solubilityIn } from '../organic/solubility';
 import { observe } from '../senses/perceive';
 import { sayAll } from '../senses/sentences';
 import { groupsOf, type Structure, structureOf } from '../organic/structure';
@@ -45,7 +46,7 @@ function compound(few: boolean, random: () => number): SampleSpec {
   return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: COMPOUND_GRAMS };
 }
 
-/** Grams of each of three solids, and how much more they like ether than water, as log P. */
+/** Grams of each of three solids, none of which water takes, nor out of ether. */
 const PART_GRAMS = 2;
 const LEAST_LOG_P = 1;
 
@@ -57,10 +58,13 @@ const PARTED: readonly ((acid: number | undefined, base: number | undefined) => 
 ];
 
 function toBeParted(random: () => number): SampleSpec {
-  const parted = ({ salt, logP }: Structure) => salt === undefined && logP >= LEAST_LOG_P;
-  const solids = LIBRARY.map(({ smiles }) => structureOf(smiles)).filter(
-    (s) => parted(s) && isSolid(s) && groupsOf(s).length > 0,
-  );
+  const parted = (s: Structure) =>
+    s.salt === undefined &&
+    isSolid(s) &&
+    s.logP >= LEAST_LOG_P &&
+    groupsOf(s).length > 0 &&
+    solubilityIn(s, 'water') === 'insoluble';
+  const solids = LIBRARY.map(({ smiles }) => structureOf(smiles)).filter(parted);
   return {
     compounds: PARTED.map((fits) => {
       const list = solids.filter((s) => fits(strongest(s, 'acid'), strongest(s, 'base')));

@@ -159,11 +159,12 @@ export type Surrounding = keyof typeof SURROUNDINGS;
 export type Feature = Group | Surrounding | SaltFeature;
 
 /**
- * What OpenChemLib's increments miss of log P, for each group: a nitrogen between ring and chains, and a hydroxyl that is bound
- * within its ring. Fitted to N,N-dimethylaniline 2.31, N,N-diethylaniline 3.31, methyl salicylate 2.55 and salicylaldehyde 1.81
- * (C. Hansch et al., Exploring QSAR, ACS, 1995).
+ * What OpenChemLib's increments miss of log P, for each group: a nitrogen between ring and chains, a hydroxyl that is bound
+ * within its ring, a nitro group on a ring. Fitted to N,N-dimethylaniline 2.31, N,N-diethylaniline 3.31, methyl salicylate 2.55,
+ * salicylaldehyde 1.81, nitrobenzene 1.85, 1,3-dinitrobenzene 1.49, 4-nitroaniline 1.39 and 4-nitrotoluene 2.37 (C. Hansch et al., Exploring QSAR, ACS, 1995).
  */
 export const PARTITION_STEPS: readonly (readonly [feature: Feature, step: number])[] = [
   ['aryl-amine-tertiary', 0.85],
   ['salicyl', 0.9],
+  ['nitro-aryl', 1],
 ];
