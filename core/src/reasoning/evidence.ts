@@ -172,7 +172,7 @@ class Queue {
     return this.waiting.every((m) => this.taken.has(m));
   }
 
-  /** @param leader two of three differ from it in one ion only. */
+  /** @param leader two of three differ from it in one ion only, those first that do with one ion less. */
   next(leader: number | undefined): number | undefined {
     if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader) };
     const kin = this.turn++ % 3 && this.kin ? this.kin.list : [];
@@ -188,10 +188,10 @@ class Queue {
   private kinOf(leader: number): number[] {
     const { members } = this.space;
     const holds = new Set(members[leader]!.holds);
-    return likeliest(this.space, this.rankings[0]!, this.most, (m) => {
-      const { holds: other } = members[m]!;
-      return Math.abs(other.length - holds.size) <= 1 && other.filter((ion) => !holds.has(ion)).length <= 1;
-    });
+    const strangers = (m: number) => members[m]!.holds.filter((ion) => !holds.has(ion)).length;
+    const more = (m: number) => members[m]!.holds.length - holds.size;
+    const find = (wanted: (m: number) => boolean) => likeliest(this.space, this.rankings[0]!, this.most, wanted);
+    return [...find((m) => more(m) === -1 && strangers(m) === 0), ...find((m) => Math.abs(more(m)) <= 1 && strangers(m) <= 1)];
   }
 }
 

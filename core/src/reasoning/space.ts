@@ -16,7 +16,7 @@ import { weightOf } from './priors';
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
 const SINGLE_SHARE = 0.7;
 /** Two salts that share an ion are set together so much more often. */
-const SHARING = 4;
+const SHARING = 12;
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
