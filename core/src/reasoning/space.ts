@@ -15,8 +15,8 @@ import { weightOf } from './priors';
 
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
 const SINGLE_SHARE = 0.7;
-/** Two salts that share an ion are set together so much more often. */
-const SHARING = 12;
+/** Two salts that share an ion are set together so much more often: then every second mixture does, of textbooks' two in three. */
+const SHARING = 6;
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
