@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { proving } from '#core/reasoning/advise';
 import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { infer } from '#core/reasoning/infer';
+import { infer, THOROUGH } from '#core/reasoning/infer';
 import { testById, testsOf } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
 import { SaltSpace } from '#core/reasoning/space';
@@ -43,7 +43,7 @@ describe('two salts that change what each other shows', () => {
   test('a quick look says that it may be wrong; a thorough one finds them', () => {
     const record = mixed('PbCl2', 'Na2Cr2O7');
     expect(infer(space, record).doubtful).toBe(true);
-    const { candidates } = infer(space, record, { least: 40, most: 120 });
+    const { candidates } = infer(space, record, THOROUGH);
     // Chromate and dichromate are one another's in water.
     const found = candidates[0]!.ions.map((ion) => (ion === 'CrO4^2-' ? 'Cr2O7^2-' : ion));
     expect([...found].sort()).toEqual(['Cl-', 'Cr2O7^2-', 'Na+', 'Pb2+']);
