@@ -101,7 +101,7 @@ test('a mixture is shaken with hydrogencarbonate, and what it takes out is worke
   await bench(page).getByRole('button', { name: 'Take' }).click();
   await page.getByRole('menuitem', { name: /sodium hydrogencarbonate, 5 %: portion 1/ }).click();
   const portions = bench(page).getByRole('region', { name: 'Portions' });
-  await expect(portions).toContainText('set free from sodium hydrogencarbonate');
+  await expect(portions).toContainText('Portion 1 from sodium hydrogencarbonate');
   await portions.getByRole('button', { name: 'Work it in a case of its own' }).click();
   await expect(page.getByText(/portion 1/).first()).toBeVisible();
   await doTest(page, 'Melting point');

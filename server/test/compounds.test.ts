@@ -100,7 +100,10 @@ describe('organic compounds', () => {
       let now = view;
       for (const test of ['solubility-naoh-5pc', 'solubility-hcl-5pc']) {
         now = await one.write(now, operation({ op: 'test', test }, test));
-        expect([test, now.words!.some((o) => o.channel === 'solubility' && o.event === 'soluble')]).toEqual([test, test === goesInto]);
+        expect([test, now.words!.some((o) => o.channel === 'solubility' && o.event === 'soluble')]).toEqual([
+          test,
+          test === goesInto,
+        ]);
       }
     }
 

@@ -114,7 +114,7 @@ describe('what can be done', () => {
     expect(new Set(acts).size).toBeGreaterThan(25);
   });
 
-  test('an organic compound is fused and tested: no flame, and its extract is what is taken', () => {
+  test('an organic compound is fused, tested and shaken out: no flame, and its extract is what is taken', () => {
     const bench = openBench({ smiles: 'c1ccccc1', grams: 3 });
     const view = lookAt(new CaseAtWork(subject({ smiles: 'c1ccccc1', grams: 3 })));
     expect(bench.sample.kind).toBe('compound');
@@ -130,7 +130,11 @@ describe('what can be done', () => {
       startTimer: () => undefined,
     });
     expect(menus['Flame']!.choices).toEqual([]);
-    expect(menus['Take']!.choices.map((c) => c.op)).toEqual([{ op: 'take', to: 'A', from: 'extract', mL: 1 }]);
+    const shaken = (wash: string) => ({ op: 'shake-out', with: wash, times: 3, portion: '1' });
+    expect(menus['Take']!.choices.map((c) => c.op)).toEqual([
+      { op: 'take', to: 'A', from: 'extract', mL: 1 },
+      ...['nahco3-5pc', 'naoh-5pc', 'hcl-5pc'].map(shaken),
+    ]);
   });
 });
 
