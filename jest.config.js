@@ -1,3 +1,5 @@
+import { availableParallelism } from 'node:os';
+
 const project = (name, folder) => ({
   displayName: name,
   testEnvironment: '<rootDir>/launcher/jest/environment.js',
@@ -18,5 +20,5 @@ export default {
   ],
   testTimeout: 120000,
   // Many tests wait for a server or a database: one more than there are cores keeps these busy.
-  maxWorkers: '150%',
+  maxWorkers: availableParallelism() + 1,
 };
