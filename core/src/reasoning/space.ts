@@ -15,7 +15,10 @@ import { weightOf } from './priors';
 
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
 const SINGLE_SHARE = 0.7;
-/** Two salts that share an ion are set together so much more often: then every second mixture does, of textbooks' two in three. */
+/**
+ * Two salts that share an ion are set together so much more often. By judgement: 4 makes 44 of 100 mixtures share one, 12 makes 70;
+ * of sixteen mixtures in records from textbooks twelve do.
+ */
 const SHARING = 6;
 
 /** Readings of records, and simulated mixtures, that are kept. */

@@ -26,7 +26,7 @@ import { type BenchChange, type CaseDocument, CaseDocuments } from './documents'
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
 import * as store from './store';
-import { inRealTubes, type Labelled, sealedUnder, subjectOf } from './subjects';
+import { inRealTubes, type Labelled, portionOf, sealedUnder, subjectOf } from './subjects';
 import { summaryOf } from './summary';
 
 /** Seconds that a bench operation may take. */
@@ -128,8 +128,7 @@ export class Cases {
     if (document.set !== null) throw new HttpProblem('forbidden', 'Work that was set is worked in its own case only.');
     const snapshot = await this.documents.benchOf(document);
     if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
-    const sample = await this.bench.run('portion', { snapshot: onlyWith(snapshot, []), id: portion }, OPERATION_SECONDS);
-    return sealedUnder(this.bench, `${document.state.subject.name}, portion ${portion}`, sample);
+    return portionOf(this.bench, document.state.subject.name, onlyWith(snapshot, []), portion);
   }
 
   /** @throws HttpProblem saying why there can be no such sample. */

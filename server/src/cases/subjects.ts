@@ -1,7 +1,7 @@
 /** What a new case is about, and what the label on it says. */
 import { randomInt } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
-import type { Subject } from '#core/record/working';
+import type { Snapshot, Subject } from '#core/record/working';
 import type { NewCase } from '#contract';
 import type { Queryable } from '../db/pool';
 import { HttpProblem } from '../http/problem';
@@ -50,6 +50,11 @@ export async function subjectOf(
 /** A sample of which the label says only what anyone sees. */
 export async function sealedUnder(bench: Crew<BenchTasks>, name: string, sample: SampleSpec): Promise<Labelled> {
   return { name, look: await bench.run('looksLike', sample, LOOK_SECONDS), subject: { sample } };
+}
+
+/** What was washed out of a mixture of this name. @throws HttpProblem when nothing was. */
+export async function portionOf(bench: Crew<BenchTasks>, of: string, snapshot: Snapshot, id: string): Promise<Labelled> {
+  return sealedUnder(bench, `${of}, portion ${id}`, await bench.run('portion', { snapshot, id }, LOOK_SECONDS));
 }
 
 /** Salts that a class has before it in real tubes; they are counted, and nothing is simulated. */

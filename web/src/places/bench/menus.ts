@@ -7,7 +7,7 @@ import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 import type { Action } from '../../state/keys';
 
-/** The weakest base first, so that strong acids part from phenols. */
+/** Hydrogencarbonate first: it takes carboxylic acids out of ether and leaves phenols. */
 const WASH_ORDER = ['nahco3-5pc', 'naoh-5pc', 'hcl-5pc'] as const;
 
 export interface Choice {

@@ -1,10 +1,9 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Dialog, Tabs } from 'radix-ui';
-import { useNavigate } from 'react-router';
 import type { Level } from '#core/reasoning/data/levels';
-import type { CaseChanges } from '#contract';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
+import { useBegin } from '../../state/begin';
 import { OwnSalts, OwnStructure, RealSample } from './BeginForms';
 
 const SHELVES = {
@@ -29,20 +28,6 @@ const CHOICES = [
 ] as const satisfies readonly { readonly level: Level; readonly name: string; readonly note: string }[];
 
 const CARD = 'h-full min-h-11 w-full rounded-lg border border-rule bg-card p-3 text-left hover:border-rust disabled:opacity-45';
-
-function useBegin() {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
-  const opened = (place: string) => ({
-    onSuccess: (view: CaseChanges) => {
-      void queries.invalidateQueries({ queryKey: ['cases'] });
-      void navigate(`/cases/${view.summary.id}/${place}`);
-    },
-  });
-  const create = useMutation({ mutationFn: api.create, ...opened('bench') });
-  const takeIn = useMutation({ mutationFn: api.takeIn, ...opened('ledger') });
-  return { create, takeIn };
-}
 
 /** Every way to begin a case. */
 export function NewCase({ open, close }: { open: boolean; close: () => void }) {
