@@ -2,11 +2,12 @@
 import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
+import { Client } from '../server/test/harness';
 
 const FIRST_PORT = 4187;
 const HOUSE = { help: 'words' };
 
-export const test = base.extend<{ house: void }, { foxing: string }>({
+export const test = base.extend<{ house: void; client: Client }, { foxing: string }>({
   foxing: [
     async ({ playwright: _playwright }, use, worker) => {
       const child = fork(fileURLToPath(new URL('./server.ts', import.meta.url)), {
@@ -31,6 +32,8 @@ export const test = base.extend<{ house: void }, { foxing: string }>({
     await use(context);
   },
   baseURL: async ({ foxing }, use) => use(foxing),
+  /** The server without its pages, for what comes before that which a test is about. */
+  client: async ({ foxing }, use) => use(new Client({ url: foxing })),
   house: [
     async ({ request, foxing }, use) => {
       await request.put(`${foxing}/api/house-rules`, { data: HOUSE });

@@ -1,3 +1,4 @@
+import type { Client } from '../server/test/harness';
 import { expect, type Page } from './fixtures';
 
 /** Opens a case from the list by the name on its sheet. */
@@ -20,13 +21,14 @@ export async function newCase(page: Page, jar: string, shelf = 'Salts'): Promise
   await expect(bench(page)).toBeVisible();
 }
 
-/** Sets the house rules by their place, question by question. */
-export async function houseRules(page: Page, choices: Readonly<Record<string, string>>): Promise<void> {
-  await page.goto('/house-rules');
-  for (const [question, option] of Object.entries(choices))
-    await page.getByLabel(question, { exact: true }).selectOption({ label: option });
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
-  await expect(page.getByText('House rules kept.')).toBeVisible();
+/** The id of the case that the page is at. */
+export const caseId = (page: Page): string => /cases\/([0-9a-f-]+)/.exec(page.url())![1]!;
+
+/** Works tests by their titles without the page, which hears of it, and writes down what leapt to the eye. */
+export async function workElsewhere(page: Page, client: Client, titles: readonly string[]): Promise<void> {
+  let view = await client.read(caseId(page));
+  for (const title of titles) view = await client.work(view, title);
+  await expect(page.getByRole('button', { name: `Write entry ${view.entries.length + 1}`, exact: true })).toBeVisible();
 }
 
 export const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures';
-import { bench, chooseTest, conclude, doTest, newCase, record, suspects, tap, work, type Worked } from './helpers';
+import { bench, chooseTest, conclude, doTest, newCase, record, suspects, tap, work, workElsewhere, type Worked } from './helpers';
 
 /** New cases are begun from the shelf of phials. */
 async function newPhial(page: Page, name: string): Promise<void> {
@@ -41,7 +41,7 @@ async function likeliest(page: Page, name: string): Promise<void> {
 
 const FIRST: readonly Worked[] = [['Look at the compound', ['Dry solid: white'], 'A white solid.']];
 
-test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async ({ page }) => {
+test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async ({ page, client }) => {
   await newPhial(page, 'Phial 41');
   await work(page, FIRST);
   await fuse(page, async (p, stage) => {
@@ -59,12 +59,12 @@ test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async
   await expect(bench(page).getByRole('img', { name: 'Tube extract: colourless clear liquid' })).toBeVisible();
   await record(page, ['Extract: good', 'Extract: colourless', 'Extract: clarity: clear'], 'Clear and colourless.');
   await expect(page.getByRole('navigation', { name: 'Route' })).toContainText('extract: 3.3 mL left');
-  await work(page, [
-    ['Nitrogen with iron(II) sulfate', ['Precipitate: deep blue'], 'Nitrogen.'],
-    ['Sulfur with nitroprusside', ['Liquid: violet'], 'Sulfur.'],
-    ['Sulfur with lead acetate', ['Precipitate: black'], 'Sulfur.'],
-    ['Solubility in water', ['Solubility: soluble'], 'Small or polar.'],
-    ['Lead acetate with the compound', ['Precipitate: black'], 'A thioamide, not a thiol.'],
+  await workElsewhere(page, client, [
+    'Nitrogen with iron(II) sulfate',
+    'Sulfur with nitroprusside',
+    'Sulfur with lead acetate',
+    'Solubility in water',
+    'Lead acetate with the compound',
   ]);
   for (const element of ['nitrogen', 'sulfur'])
     await expect(suspects(page).getByRole('link', { name: new RegExp(`(confirmed|indicated) ${element}`) })).toBeVisible();

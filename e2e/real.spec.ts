@@ -8,7 +8,8 @@ import { throwawayDemo } from '../launcher/src/throwaway';
 import { WEB } from '../launcher/src/web';
 import { type Running, startServer } from '../server/src/start';
 import { expect, type Page, test } from './fixtures';
-import { bench, chooseTest, conclude, doSteps, doTest, record, suspects, tap } from './helpers';
+import { Client } from '../server/test/harness';
+import { bench, caseId, chooseTest, conclude, doSteps, doTest, record, suspects, tap } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -87,11 +88,11 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
     await expect(bench(page)).toBeVisible();
     await doTest(page, 'Look at the dry salt');
     await record(page, ['Dry solid: white'], '');
-    await doTest(page, 'Dissolve in water');
-    await record(page, ['Liquid: colourless'], 'Water takes it.');
-
-    await doTest(page, 'Sodium carbonate extract');
-    await record(page, ['Liquid: colourless'], '');
+    const client = new Client(foxing);
+    let view = await client.read(caseId(page));
+    for (const title of ['Dissolve in water', 'Sodium carbonate extract'])
+      view = await client.work(view, title, [{ channel: 'solution', colour: 'colourless' }]);
+    await written(page, 4);
 
     // A false positive, and the blank that takes it away.
     await doTest(page, 'Flame');
@@ -128,7 +129,7 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
     await expect(page.getByText('waits to be sent')).toHaveCount(2);
     await foxing.start();
     await expect(page.getByText('waits to be sent')).toHaveCount(0, { timeout: 30000 });
-    const id = /cases\/([0-9a-f-]+)/.exec(page.url())![1]!;
+    const id = caseId(page);
     const events = (await (await page.request.get(`${foxing.url}/api/cases/${id}/events?after=0`)).json()) as {
       body: { event: { kind: string; payload: { test?: string } } };
     }[];

@@ -1,20 +1,21 @@
 import { expect, test } from './fixtures';
-import { doSteps, houseRules, newCase, record, suspects, work } from './helpers';
+import type { Observation } from '#core/vocabulary/observation';
+import { doSteps, newCase, record, suspects, work } from './helpers';
 
-test('a wrong observation makes a conflict; the settling test resolves it, and the states follow', async ({ page }) => {
-  await houseRules(page, {
-    'Scheme for cations': 'Without sulfide (usual)',
-    Help: 'Also words for what is there, in simulated cases',
-  });
-  await newCase(page, 'Jar 9');
-  await work(page, [
-    ['Look at the dry salt', ['Dry solid: blue'], 'Copper.'],
-    ['Dissolve in water', ['Liquid: blue'], ''],
-    ['Sodium carbonate extract', ['Liquid: colourless'], ''],
-    ['Silver nitrate in nitric acid', ['Precipitate: none'], 'No halide.'],
-    ['Barium in acid', ['Precipitate: white', 'Precipitate: texture: fine'], 'Sulfate.'],
-    ['Barium in acetic acid', ['Precipitate: none'], 'Misread: it was there.'],
-  ]);
+const none: Observation = { channel: 'precipitate', event: 'none' };
+
+test('a wrong observation makes a conflict; the settling test resolves it, and the states follow', async ({ page, client }) => {
+  let view = await client.begin({ jar: 'jar-9' });
+  for (const [title, seen] of [
+    ['Look at the dry salt', { channel: 'solid', colour: 'blue' }],
+    ['Dissolve in water', { channel: 'solution', colour: 'blue' }],
+    ['Sodium carbonate extract', { channel: 'solution', colour: 'colourless' }],
+    ['Silver nitrate in nitric acid', none],
+    ['Barium in acid', { channel: 'precipitate', event: 'formed', colour: 'white', texture: 'fine' }],
+    ['Barium in acetic acid', none],
+  ] as const)
+    view = await client.work(view, title, [seen]);
+  await page.goto(`/cases/${view.summary.id}/bench`);
   await expect(suspects(page).getByText('There is a conflict to settle.')).toBeVisible();
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   const conflicts = page.getByRole('region', { name: 'Conflicts' });

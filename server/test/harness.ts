@@ -2,6 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { throwawayFoxing } from '#launcher/throwaway';
 import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reasoningSchema, withChanges } from '#contract';
 import type { CaseEvent } from '#core/record/events';
+import { layOut } from '#core/scheme/layout';
+import { onVessels, stepsOf, TESTS } from '#core/scheme/tests';
+import type { Observation } from '#core/vocabulary/observation';
 import type { Running } from '../src/start';
 
 /** Servers on one database with the demo in it, each crew of one thread. @param warm where much is reasoned. */
@@ -48,6 +51,27 @@ export class Client {
       view = now;
     }
     return view;
+  }
+
+  /** Works a test by its title step by step, and writes down what was seen of it: what leapt to the eye, when nothing is said. */
+  async work(view: CaseView, title: string, seen?: readonly Observation[]): Promise<CaseView> {
+    const test = TESTS.find((t) => t.title === title)!;
+    const layout = layOut(
+      test,
+      view.rules,
+      view.vessels.map((v) => v.id),
+    );
+    if ('missing' in layout) throw new Error(`${title} needs ${layout.missing}`);
+    const run = { id: randomUUID(), tubes: { ...layout.tubes } };
+    for (const [step, { op }] of stepsOf(test, view.rules).entries())
+      view = await this.write(view, {
+        kind: 'operation',
+        payload: { op: onVessels(op, layout.tubes), test: test.id, run: { ...run, step } },
+      });
+    const told = view.words ?? [];
+    const happened = told.filter((o) => o.event !== 'none' && o.event !== 'unchanged');
+    const observed = seen ?? (happened.length ? happened : told).slice(0, 2);
+    return this.write(view, wrote(test.id, ...observed));
   }
 
   async reasoning(view: CaseView, effort: Effort = 'prompt') {

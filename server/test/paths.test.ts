@@ -1,9 +1,5 @@
-import { randomUUID } from 'node:crypto';
-import type { CaseView } from '#contract';
-import { layOut } from '#core/scheme/layout';
 import { DEFAULT_RULES, type HouseRules } from '#core/scheme/rules';
 import { routeOf } from '#core/scheme/route';
-import { onVessels, stepsOf, TESTS } from '#core/scheme/tests';
 import type { Observation } from '#core/vocabulary/observation';
 import { Client, freshFoxing } from './harness';
 
@@ -19,28 +15,6 @@ beforeAll(async () => {
   client = new Client(foxing.servers[0]!);
 });
 afterAll(() => foxing.remove());
-
-const testOf = (title: string) => TESTS.find((t) => t.title === title)!;
-
-/** Works a test step by step and writes down what leapt to the eye, or what a person saw in it. */
-async function work(view: CaseView, title: string, seen?: Observation[]): Promise<CaseView> {
-  const test = testOf(title);
-  const layout = layOut(
-    test,
-    view.rules,
-    view.vessels.map((v) => v.id),
-  );
-  if ('missing' in layout) throw new Error(`${title} needs ${layout.missing}`);
-  const run = { id: randomUUID(), tubes: { ...layout.tubes } };
-  for (const [step, { op }] of stepsOf(test, view.rules).entries())
-    view = await client.write(view, {
-      kind: 'operation',
-      payload: { op: onVessels(op, layout.tubes), test: test.id, run: { ...run, step } },
-    });
-  const happened = view.words!.filter((o) => o.event !== 'none' && o.event !== 'unchanged');
-  const observed = seen ?? (happened.length ? happened : view.words!).slice(0, 2);
-  return client.write(view, { kind: 'entry', payload: { test: test.id, observed, inference: 'So.' } });
-}
 
 interface Path {
   readonly name: string;
@@ -201,7 +175,7 @@ test.each(PATHS)('$name', async ({ jar, answers, tests, seen, found, skipped, li
   const rules: HouseRules = { ...DEFAULT_RULES, answers: { ...answers }, help: 'words' };
   await client.ask('/api/house-rules', rules, {}, 'PUT');
   let view = await client.begin({ jar });
-  for (const title of tests) view = await work(view, title, seen?.[title]);
+  for (const title of tests) view = await client.work(view, title, seen?.[title]);
   const scheme = view.summary.matter === 'compound' ? 'organic' : undefined;
   const stops = routeOf(view.entries, view.rules, true, scheme).flatMap((s) => s.stops);
   for (const [title, why] of Object.entries(skipped))

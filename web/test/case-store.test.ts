@@ -65,6 +65,31 @@ test('the echo of what it sent itself makes it read nothing; what another sent i
   expect(notes(watching)).toEqual(['mine', 'watched', 'theirs']);
 });
 
+test('what is heard of while an older reading is on its way is read after it', async () => {
+  const [here, there] = await twoWindows();
+  let answered = () => {};
+  let arrive = () => {};
+  const isAnswered = new Promise<void>((resolve) => (answered = resolve));
+  const mayArrive = new Promise<void>((resolve) => (arrive = resolve));
+  const slow: Api = {
+    ...api,
+    changes: async (id, after) => {
+      const found = await api.changes(id, after);
+      answered();
+      await mayArrive;
+      return found;
+    },
+  };
+  const watching = new CaseStore(here.id, slow);
+  const reading = watching.readOn();
+  await isAnswered;
+  const { seq } = await there.append(note('theirs'));
+  const heard = watching.heard(seq);
+  arrive();
+  await Promise.all([reading, heard]);
+  expect(notes(watching)).toEqual(['theirs']);
+});
+
 test('what cannot be reached is said to be waiting, and goes on by itself', async () => {
   const [here] = await twoWindows();
   let away = 3;

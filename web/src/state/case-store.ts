@@ -94,7 +94,8 @@ export class CaseStore {
   async heard(seq: number): Promise<void> {
     await this.load();
     await this.sending;
-    if (this.known && this.known.seq < seq) await this.readOn().catch(() => undefined);
+    // A reading that is under way may have begun before the event was there; the next has not.
+    for (let reads = 0; reads < 2 && (this.known?.seq ?? 0) < seq; reads++) await this.readOn().catch(() => undefined);
   }
 
   /** The server may be there again: what waits is tried at once. */
