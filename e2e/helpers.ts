@@ -21,6 +21,14 @@ export async function newCase(page: Page, jar: string, shelf = 'Salts'): Promise
   await expect(bench(page)).toBeVisible();
 }
 
+/** Goes on to another place within the page, as a link does. */
+export async function turnTo(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    history.pushState({}, '', to);
+    window.dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+}
+
 /** The id of the case that the page is at. */
 export const caseId = (page: Page): string => /cases\/([0-9a-f-]+)/.exec(page.url())![1]!;
 

@@ -5,7 +5,7 @@ import { doSteps, newCase, record, suspects, work } from './helpers';
 const none: Observation = { channel: 'precipitate', event: 'none' };
 
 test('a wrong observation makes a conflict; the settling test resolves it, and the states follow', async ({ page, client }) => {
-  let view = await client.begin({ jar: 'jar-9' });
+  let view = await client.begin({ jar: 'jar-09' });
   for (const [title, seen] of [
     ['Look at the dry salt', { channel: 'solid', colour: 'blue' }],
     ['Dissolve in water', { channel: 'solution', colour: 'blue' }],
