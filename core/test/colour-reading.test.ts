@@ -47,14 +47,16 @@ function measured(of: 'solid' | 'liquid', corrected: boolean) {
   return { first: share(1), either: share(2) };
 }
 
+const withCard = { solid: measured('solid', true), liquid: measured('liquid', true) };
+
 test.each(['solid', 'liquid'] as const)('a %s before a white card is called by its word in most lights', (of) => {
-  const { first, either } = measured(of, true);
+  const { first, either } = withCard[of];
   expect(first).toBeGreaterThanOrEqual(0.85);
   expect(either).toBeGreaterThanOrEqual(0.97);
 });
 
 test('an uncorrected guess is worse, which is why none is given without a card', () => {
-  expect(measured('solid', false).first).toBeLessThan(measured('solid', true).first - 0.08);
+  expect(measured('solid', false).first).toBeLessThan(withCard.solid.first - 0.08);
 });
 
 test('silver halides are told apart under a warm lamp: white, cream, yellow', () => {

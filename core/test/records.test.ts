@@ -4,7 +4,7 @@ import { gunzipSync } from 'node:zlib';
 import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
 import type { CompoundAtlas } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isElement } from '#core/reasoning/compounds';
-import { infer } from '#core/reasoning/infer';
+import { infer, PROMPT } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
 import { COMPOUNDS } from './records/compounds';
@@ -25,8 +25,14 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 /** As much as is simulated in a few seconds. */
 const SETTLED = { least: 12, most: 40 };
 const sameIons = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
-const WORKED = [...SALTS, ...HARDER, ...MISTAKEN, ...MIXTURES];
-const thought = new Map(WORKED.map((record) => [record.title, infer(spaces.get(record.school!)!, entriesOf(record), SETTLED)]));
+const ALONE = [...SALTS, ...HARDER, ...MISTAKEN];
+const WORKED = [...ALONE, ...MIXTURES];
+const thought = new Map(
+  WORKED.map((record) => {
+    const effort = ALONE.includes(record) ? PROMPT : SETTLED;
+    return [record.title, infer(spaces.get(record.school!)!, entriesOf(record), effort)];
+  }),
+);
 
 test.each(WORKED)('$title: nothing true is ruled out, nothing else confirmed', ({ title, truth }) => {
   for (const { id, state } of thought.get(title)!.suspects) {

@@ -36,11 +36,12 @@ test('whatever is tapped is a record, and the same tap again takes it back', () 
     return [...lines, ...more].flatMap((line) => [...line.first, ...line.rest].map((choice) => ({ line, choice, test: t.id })));
   });
   expect(choices.length).toBeGreaterThan(3000);
-  for (const { line, choice, test: id } of choices) {
-    expect([id, choice.words, observationSchema.safeParse(choice.words).error?.issues ?? []]).toEqual([id, choice.words, []]);
+  const wrong = choices.filter(({ line, choice }) => {
     const once = tapped([], line, choice);
-    expect([id, choice.words, isOn(once, line, choice), tapped(once, line, choice)]).toEqual([id, choice.words, true, []]);
-  }
+    const isRecord = observationSchema.safeParse(choice.words).success;
+    return !isRecord || !isOn(once, line, choice) || tapped(once, line, choice).length > 0;
+  });
+  expect(wrong.map(({ test, choice }) => [test, choice.words])).toEqual([]);
   fc.assert(
     fc.property(fc.array(fc.constantFrom(...choices.slice(0, 400)), { maxLength: 8 }), (taps) => {
       const list = taps.reduce<Observation[]>((said, { line, choice }) => tapped(said, line, choice), []);
