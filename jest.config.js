@@ -18,6 +18,7 @@ export default {
     project('cli', 'cli/test'),
     project('launcher', 'launcher/test'),
   ],
+  testSequencer: '<rootDir>/launcher/jest/sequencer.js',
   testTimeout: 120000,
   // Many tests wait for a server or a database: one more than there are cores keeps these busy.
   maxWorkers: availableParallelism() + 1,

@@ -5,7 +5,12 @@
 import swcJest from '@swc/jest';
 
 const swc = swcJest.createTransformer({
-  jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } },
+  jsc: {
+    parser: { syntax: 'typescript', tsx: true },
+    target: 'es2022',
+    transform: { react: { runtime: 'automatic' } },
+    experimental: { keepImportAttributes: true },
+  },
   module: { type: 'es6' },
 });
 

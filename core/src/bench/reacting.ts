@@ -56,14 +56,10 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
 }
 
 /** Solids that cannot form at this temperature, unless already there. */
-function tooCold(vessel: Vessel): Set<string> {
-  const out = new Set<string>();
-  for (const s of solidById.values()) {
-    if (s.traits.hot !== undefined && vessel.celsius < s.traits.hot && !(vessel.solids[s.id]! > 0)) out.add(s.id);
-  }
-  return out;
-}
+const tooCold = (vessel: Vessel): string[] =>
+  formedHot.filter(({ id, traits }) => vessel.celsius < traits.hot! && !(vessel.solids[id]! > 0)).map((s) => s.id);
 
+const formedHot = [...solidById.values()].filter((s) => s.traits.hot !== undefined);
 const lakes = [...solidById.values()].filter((s) => s.traits.on !== undefined);
 
 /** Lakes whose dye is there but not, in `at`, the solid that would hold it. */

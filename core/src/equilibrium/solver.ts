@@ -8,6 +8,8 @@
  * The solver knows numbers only: no ion, no reagent, no temperature.
  */
 
+import { addOuter, addScaled, dot, solveSymmetric, type Sparse, sparse } from './linear';
+
 export interface Problem {
   /** Total of each component, mol/L; may be negative (as for H+ in a base). */
   readonly totals: Float64Array;
@@ -62,82 +64,6 @@ const TINY_PHASE = 1e-10;
  * undetermined, as when two ions that form one solid are present in exactly equal amounts.
  */
 const REGULAR = 1e-14;
-
-/** Solves A x = b in place for a symmetric matrix by LDLᵀ after scaling; false when it is singular. */
-function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
-  const scale = new Float64Array(n);
-  for (let i = 0; i < n; i++) scale[i] = 1 / Math.sqrt(Math.abs(a[i * n + i]!) || 1);
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) a[i * n + j]! *= scale[i]! * scale[j]!;
-  for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
-  // Gaussian elimination with partial pivoting: the polish system is indefinite.
-  for (let k = 0; k < n; k++) {
-    let p = k;
-    for (let i = k + 1; i < n; i++) if (Math.abs(a[i * n + k]!) > Math.abs(a[p * n + k]!)) p = i;
-    const pivot = a[p * n + k]!;
-    if (!(Math.abs(pivot) > 1e-15)) return false;
-    if (p !== k) {
-      for (let j = k; j < n; j++) {
-        const t = a[k * n + j]!;
-        a[k * n + j] = a[p * n + j]!;
-        a[p * n + j] = t;
-      }
-      const t = b[k]!;
-      b[k] = b[p]!;
-      b[p] = t;
-    }
-    for (let i = k + 1; i < n; i++) {
-      const f = a[i * n + k]! / pivot;
-      if (f === 0) continue;
-      for (let j = k + 1; j < n; j++) a[i * n + j]! -= f * a[k * n + j]!;
-      b[i]! -= f * b[k]!;
-    }
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    let s = b[i]!;
-    for (let j = i + 1; j < n; j++) s -= a[i * n + j]! * b[j]!;
-    b[i] = s / a[i * n + i]!;
-  }
-  for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
-  return true;
-}
-
-/** Non-zero entries of each row of a stoichiometry matrix, flattened for the inner loops. */
-function sparse(nu: Float64Array, rows: number, n: number) {
-  const start = new Int32Array(rows + 1);
-  const col: number[] = [];
-  const val: number[] = [];
-  for (let i = 0; i < rows; i++) {
-    for (let j = 0; j < n; j++) {
-      const v = nu[i * n + j]!;
-      if (v !== 0) {
-        col.push(j);
-        val.push(v);
-      }
-    }
-    start[i + 1] = col.length;
-  }
-  return { start, col: Int32Array.from(col), val: Float64Array.from(val) };
-}
-
-type Sparse = ReturnType<typeof sparse>;
-
-function dot(m: Sparse, row: number, x: Float64Array): number {
-  let s = 0;
-  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) s += m.val[k]! * x[m.col[k]!]!;
-  return s;
-}
-
-function addOuter(m: Sparse, row: number, weight: number, a: Float64Array, width: number): void {
-  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) {
-    const base = m.col[k]! * width;
-    const w = weight * m.val[k]!;
-    for (let l = m.start[row]!; l < m.start[row + 1]!; l++) a[base + m.col[l]!]! += w * m.val[l]!;
-  }
-}
-
-function addScaled(m: Sparse, row: number, weight: number, b: Float64Array): void {
-  for (let k = m.start[row]!; k < m.start[row + 1]!; k++) b[m.col[k]!]! += weight * m.val[k]!;
-}
 
 /**
  * Finds the equilibrium. Concentrations and phase amounts are in mol/L.

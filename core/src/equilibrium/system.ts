@@ -60,32 +60,64 @@ interface Shape {
   readonly hydrogen: number;
   readonly solids: readonly Solid[];
   readonly gases: readonly Gas[];
+  /** What may form of these, by which of them are withheld and whether gases may go. */
+  readonly phases: Map<string, Phases>;
+}
+
+interface Phases {
+  readonly solids: readonly Solid[];
+  readonly gases: readonly Gas[];
+  readonly nu: Float64Array;
 }
 
 const shapes = new Map<string, Shape>();
 
-const within = (of: Amounts, present: ReadonlySet<string>) => Object.keys(of).every((id) => id === 'H2O' || present.has(id));
+type Composed = { readonly of: Amounts };
+/** With the components that each is made of. */
+const withParts = <T extends Composed>(list: readonly T[]) =>
+  list.map((one) => ({ one, parts: Object.keys(one.of).filter((id) => id !== 'H2O') }));
+const [ALL_SPECIES, ALL_SOLIDS, ALL_GASES] = [withParts(species), withParts(solids), withParts(gases)];
+const madeOf = <T>(list: readonly { one: T; parts: readonly string[] }[], present: ReadonlySet<string>): T[] =>
+  list.flatMap(({ one, parts }) => (parts.every((id) => present.has(id)) ? [one] : []));
+
+/** Stoichiometry over the components, row-major. */
+function rowsOver(components: readonly string[], list: readonly Composed[]): Float64Array {
+  const nu = new Float64Array(list.length * components.length);
+  list.forEach(({ of }, i) => components.forEach((id, j) => (nu[i * components.length + j] = of[id] ?? 0)));
+  return nu;
+}
 
 function shapeFor(components: readonly string[]): Shape {
   const key = components.join(' ');
   const known = shapes.get(key);
   if (known) return known;
   const present = new Set(components);
-  const list = species.filter((s) => within(s.of, present));
-  const nu = new Float64Array(list.length * components.length);
-  list.forEach((s, i) => components.forEach((id, j) => (nu[i * components.length + j] = s.of[id] ?? 0)));
+  const list = madeOf(ALL_SPECIES, present);
   const shape: Shape = {
     components,
     species: list,
-    nu,
+    nu: rowsOver(components, list),
     charges: Float64Array.from(list.map((s) => s.charge)),
     hydrogen: list.findIndex((s) => s.id === 'H+'),
-    solids: solids.filter((s) => within(s.of, present)),
-    gases: gases.filter((g) => within(g.of, present)),
+    solids: madeOf(ALL_SOLIDS, present),
+    gases: madeOf(ALL_GASES, present),
+    phases: new Map(),
   };
   if (shapes.size > 4000) shapes.clear();
   shapes.set(key, shape);
   return shape;
+}
+
+function phasesOf(shape: Shape, withheld: ReadonlySet<string> | undefined, open: boolean): Phases {
+  const may = shape.solids.map((s) => !withheld?.has(s.id));
+  const key = `${may.map(Number).join('')}${open ? ' open' : ''}`;
+  let phases = shape.phases.get(key);
+  if (!phases) {
+    const [formable, leaving] = [shape.solids.filter((_, i) => may[i]), open ? shape.gases : []];
+    phases = { solids: formable, gases: leaving, nu: rowsOver(shape.components, [...formable, ...leaving]) };
+    shape.phases.set(key, phases);
+  }
+  return phases;
 }
 
 /** ln K at a temperature by van 't Hoff's equation, the enthalpy taken as constant. */
@@ -161,20 +193,15 @@ export function pose(amounts: Amounts, at: Conditions): Posed {
     });
   }
 
-  const open = at.pressure === undefined ? [] : shape.gases;
-  const formable = shape.solids.filter((s) => !at.withheld?.has(s.id));
+  const { solids: formable, gases: open, nu: phaseNu } = phasesOf(shape, at.withheld, at.pressure !== undefined);
   // Ions and their pairs are driven out of ethanol alike: what it changes is the solid's side.
   const driven = bornOf((amounts[ETHANOL.id] ?? 0) / at.litres);
   const phaseLnK = new Float64Array(formable.length + open.length);
-  const phaseNu = new Float64Array(phaseLnK.length * n);
   formable.forEach((s, k) => {
     phaseLnK[k] = lnKAt(s.lnK, s.traits.enthalpy ?? 0, at.celsius) - (driven && driven * chargesOf(s.of));
-    components.forEach((id, j) => (phaseNu[k * n + j] = s.of[id] ?? 0));
   });
   open.forEach((g, i) => {
-    const k = formable.length + i;
-    phaseLnK[k] = lnKAt(g.lnK, g.enthalpy, at.celsius) + Math.log(at.pressure!);
-    components.forEach((id, j) => (phaseNu[k * n + j] = g.of[id] ?? 0));
+    phaseLnK[formable.length + i] = lnKAt(g.lnK, g.enthalpy, at.celsius) + Math.log(at.pressure!);
   });
 
   return {

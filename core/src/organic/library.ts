@@ -1,5 +1,6 @@
 /** The library of compounds, read from its table. */
 import { ENANTIOMER_ROWS, HAZARDS, LIBRARY_ROWS } from './data/library';
+import { SECOND_ROWS } from './data/second';
 import { structureOf } from './structure';
 
 export interface Temperature {
@@ -47,6 +48,25 @@ function row(line: string): Compound {
 export const LIBRARY: readonly Compound[] = LIBRARY_ROWS.trim().split('\n').map(row);
 
 export const compoundByName: ReadonlyMap<string, Compound> = new Map(LIBRARY.map((c) => [c.name, c]));
+
+/** What a second source says of a compound of the library. */
+export interface Second {
+  /** log of the solubility in water at room temperature, mol/L. */
+  readonly logS?: number;
+  /** °C at 1 atm. */
+  readonly boils?: number;
+}
+
+const given = (text: string) => (text === '-' ? undefined : Number(text));
+
+export const secondByName: ReadonlyMap<string, Second> = new Map(
+  SECOND_ROWS.trim()
+    .split('\n')
+    .map((line) => {
+      const [name, logS, boils] = line.split('|') as [string, string, string];
+      return [name, { logS: given(logS), boils: given(boils) }];
+    }),
+);
 
 const keyOf = (smiles: string) => structureOf(smiles).key;
 const flat = (smiles: string) => smiles.replaceAll('@', '');

@@ -48,11 +48,15 @@ function tooScarce(reductant: Couple, at: Equilibrium): boolean {
   return lnActivity(reductant.right[0]!, at) / Math.LN10 < gate.scarce;
 }
 
-function held(amounts: Amounts, p: Participant, litres: number): boolean {
-  return Object.keys(p.of).every(
-    (id) => id === 'H+' || id === 'H2O' || p.of[id]! < 0 || (amounts[id] ?? 0) > LEAST_MOL * litres * 100,
-  );
-}
+/** Components that have to be there for each to take part. */
+const needed = new Map<Participant, readonly string[]>(
+  couples
+    .flatMap((c) => [...c.left, ...c.right])
+    .map((p) => [p, Object.keys(p.of).filter((id) => id !== 'H+' && id !== 'H2O' && p.of[id]! > 0)]),
+);
+
+const held = (amounts: Amounts, p: Participant, litres: number): boolean =>
+  needed.get(p)!.every((id) => (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
 
 function lnActivity(p: Participant, at: Equilibrium): number {
   if (p.solid || p.label === 'H2O') return 0;

@@ -101,6 +101,21 @@ function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
     : shown;
 }
 
+const isReading = (o: Observation) => o.celsius !== undefined;
+
+function mentionedIn(
+  test: StandardTest,
+  { o, nothing, passed }: Pick<Shown, 'o' | 'nothing' | 'passed'>,
+  seen: readonly Observation[],
+) {
+  if (nothing) return MENTIONED.nothing;
+  if (isReading(o)) return MENTIONED.reading;
+  if (passed) return MENTIONED.passed;
+  if (isUnremarkable(o)) return MENTIONED.unremarkable;
+  if (isAmong(o, seen) || isOneFlame(o, seen)) return MENTIONED.among;
+  return o.channel === test.watch[0] ? MENTIONED.asked : MENTIONED.other;
+}
+
 function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
@@ -110,20 +125,10 @@ function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[
       o.event !== 'unchanged' &&
       o.look === undefined &&
       seen.slice(i + 1).some((later) => later.channel === o.channel && !isNothing(later));
-    const mentioned = nothing
-      ? MENTIONED.nothing
-      : passed
-        ? MENTIONED.passed
-        : isUnremarkable(o)
-          ? MENTIONED.unremarkable
-          : isAmong(o, seen) || isOneFlame(o, seen)
-            ? MENTIONED.among
-            : o.channel === test.watch[0]
-              ? MENTIONED.asked
-              : MENTIONED.other;
+    const mentioned = mentionedIn(test, { o, nothing, passed }, seen);
     return { o, nothing, passed, mentioned, alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)) };
   });
 }
 
 export const overlookedOf = ({ o, passed }: Shown): number =>
-  passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
+  isReading(o) ? 0 : passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;

@@ -71,7 +71,7 @@ ethanol|CCO|-114|78|s|F
 3-pentanol|CCC(O)CC|-69|116|s|FH
 3-methyl-1-butanol|CC(C)CCO|-117|131|p|FH
 2-methyl-2-butanol|CCC(C)(C)O|-9|102|s|FH
-1-hexanol|CCCCCCO|-47|158|p|FH
+1-hexanol|CCCCCCO|-47|158|i|FH
 cyclopentanol|OC1CCCC1|-18|140|p|F
 cyclohexanol|OC1CCCCC1|25|161|s|HI
 1-heptanol|CCCCCCCO|-34|176|i|FH
@@ -397,8 +397,8 @@ pyrrole|c1cc[nH]c1|-23|130|p|FT
 indole|c1ccc2[nH]ccc2c1|52|254|i|TN
 carbazole|c1ccc2c(c1)[nH]c1ccccc12|246|355|i|KN
 aniline|Nc1ccccc1|-6|184|p|TKN
-o-toluidine|Cc1ccccc1N|-16|200|i|TKN
-m-toluidine|Cc1cccc(N)c1|-30|203|i|TN
+o-toluidine|Cc1ccccc1N|-16|200|p|TKN
+m-toluidine|Cc1cccc(N)c1|-30|203|p|TN
 p-toluidine|Cc1ccc(N)cc1|44|200|i|TN
 2,4-dimethylaniline|Cc1ccc(N)c(C)c1|-14|214|i|TN
 2,6-dimethylaniline|Cc1cccc(C)c1N|11|215|i|HKN
@@ -416,7 +416,7 @@ p-toluidine|Cc1ccc(N)cc1|44|200|i|TN
 2,4-dinitroaniline|Nc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|188~|-|i|T
 1,2-phenylenediamine|Nc1ccccc1N|102|257|s|TSN
 1,3-phenylenediamine|Nc1cccc(N)c1|64|286|s|TSN
-1,4-phenylenediamine|Nc1ccc(N)cc1|142|267|p|TSN
+1,4-phenylenediamine|Nc1ccc(N)cc1|142|267|s|TSN
 1-naphthylamine|Nc1cccc2ccccc12|49|301|i|HN
 N-methylaniline|CNc1ccccc1|-57|196|i|TN
 N-ethylaniline|CCNc1ccccc1|-63|203|i|T
@@ -504,8 +504,8 @@ p-toluenesulfonic acid|Cc1ccc(cc1)S(O)(=O)=O|105|-|s|C
 sulfanilic acid|Nc1ccc(cc1)S(O)(=O)=O|288d|-|p|IS
 benzenesulfonamide|NS(=O)(=O)c1ccccc1|151|-|i|H
 p-toluenesulfonamide|Cc1ccc(cc1)S(N)(=O)=O|138|-|i|
-sulfanilamide|Nc1ccc(cc1)S(N)(=O)=O|165|-|p|I
-saccharin|O=C1NS(=O)(=O)c2ccccc12|228|-|p|
+sulfanilamide|Nc1ccc(cc1)S(N)(=O)=O|165|-|i|I
+saccharin|O=C1NS(=O)(=O)c2ccccc12|228|-|i|
 p-toluenesulfonyl chloride|Cc1ccc(cc1)S(Cl)(=O)=O|69|-|i|C
 phenyl isothiocyanate|S=C=Nc1ccccc1|-21|221|i|TLS
 glucose|OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O|146|-|s|

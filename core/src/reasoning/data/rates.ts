@@ -13,6 +13,8 @@ export const MENTIONED = {
   /** In the channel that the test is about, and in its others. */
   asked: 0.95,
   other: 0.6,
+  /** What an instrument was read for; it is not overlooked either. */
+  reading: 0.99,
   /** The colourless clear liquid and its like. */
   unremarkable: 0.35,
   /** White grains among coloured ones; one of the colours of a flame that has several. */

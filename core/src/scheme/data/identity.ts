@@ -6,8 +6,9 @@ import type { Pattern, StandardTest, When } from '../model';
 import { classTest, type Row } from './class-test';
 import { anyPpt, liquid, turned } from './steps';
 
-const solidSeen: Pattern = { channel: 'solid', event: 'unchanged' };
-const liquidSeen: Pattern = { channel: 'solution', clarity: 'clear' };
+/** Whatever was said of it. */
+const solidSeen: Pattern = { channel: 'solid' };
+const liquidSeen: Pattern = { channel: 'solution' };
 
 const LIQUID: When = { tests: ['compound-look'], shows: liquidSeen, otherwise: 'it is a solid' };
 const CARBONYL: When = { tests: ['dnp'], shows: anyPpt, otherwise: 'no aldehyde or ketone was found' };
