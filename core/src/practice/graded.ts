@@ -32,6 +32,8 @@ export interface Rung {
 export type Difficulties = Readonly<Record<string, Difficulty>>;
 
 const ON_A_RUNG = 12;
+/** Samples that have to be found on a rung before it counts as mastered. */
+export const TO_MASTER = 3;
 const GRAMS = 3;
 
 type Unordered = Omit<Graded, 'difficulty'>;
@@ -104,7 +106,8 @@ const LADDERS: readonly (readonly RungId[])[] = [
 
 const middle = (list: readonly Graded[]): number => (list.length ? hardness(list[Math.floor(list.length / 2)]!.difficulty) : 0);
 
-/** Salts, then compounds: on every rung what is no easier than the middle of the rung before, the easiest first. */
+/** Salts, then compounds: on every rung what is no easier than the middle of the rung before, the easiest first; where too
+ * little is, the hardest few there are. */
 export function ladder(table: Difficulties): Rung[] {
   return LADDERS.flatMap((ids) => {
     let least = 0;
@@ -115,7 +118,7 @@ export function ladder(table: Difficulties): Rung[] {
         .filter((s) => s.difficulty.right > 0.5)
         .sort((a, b) => hardness(a.difficulty) - hardness(b.difficulty));
       const fits = known.filter((s) => hardness(s.difficulty) >= least);
-      const samples = (fits.length ? fits : known.slice(-ON_A_RUNG)).slice(0, ON_A_RUNG);
+      const samples = (fits.length >= TO_MASTER ? fits : known.slice(-TO_MASTER)).slice(0, ON_A_RUNG);
       least = middle(samples);
       return { id, name: RUNGS[id], samples };
     });
@@ -136,6 +139,3 @@ export function judgeAnswer(truth: readonly string[], claimed: readonly string[]
   const missed = truth.filter((t) => !claimed.includes(t));
   return { right, wrong, missed, passed: !wrong.length && !missed.length };
 }
-
-/** Samples that have to be found on a rung before it counts as mastered. */
-export const TO_MASTER = 3;
