@@ -9,7 +9,7 @@ import { TESTED_ELEMENTS } from '../organic/data/features';
 import { type Hazard, opens, proof, reason } from './advice-words';
 import type { Inference } from './infer';
 import { type Group, groupsOf, information } from './information';
-import { type Bounds, hasItsStart, isAllowed, makersOf, open } from './premises';
+import { type Bounds, hasItsStart, isAllowed, lacksItsReason, makersOf, open } from './premises';
 import type { Space } from './space';
 import { isFaint } from './states';
 
@@ -48,6 +48,8 @@ const LIKELY = 0.7;
 const LEAST_BITS = 0.02;
 /** Minutes of waiting in which something else can be done. */
 const WORTH_USING = 3;
+/** Nobody does anything with a sample before looking at it. */
+const FIRST_BITS = 2;
 /** Possibilities drawn to stand for all, in proportion to their weights. */
 const DRAWN = 300;
 /** Something points to a suspect once it is this likely, and at least so many times as likely as before. */
@@ -94,9 +96,11 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
       why: proves.length ? proof(proves, minutes, hazard) : reason(space, test, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
     };
-    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + (isOwed(test) ? OWED_BITS : 0) - cost }];
+    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + standing(test, space) - cost }];
   });
-  const ready = weighed.filter(({ test }) => hasItsStart(test, space, bounds.done));
+  const ready = weighed.filter(
+    ({ test }) => hasItsStart(test, space, bounds.done) && (about || !lacksItsReason(test, space, bounds)),
+  );
   const list = about ? ready : [...ready, ...openingTheWay(space, inference, bounds, weighed)];
   const best = new Map<string, Weighed>();
   for (const one of list) if (!((best.get(one.test.id)?.worth ?? -Infinity) >= one.worth)) best.set(one.test.id, one);
@@ -147,6 +151,10 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
     };
   });
 }
+
+/** Bits that a test is worth by its place on the path, beside what it tells. */
+const standing = (test: StandardTest, space: Space): number =>
+  testsOf(space.scheme)[0] === test ? FIRST_BITS : isOwed(test) ? OWED_BITS : 0;
 
 const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
 

@@ -39,6 +39,12 @@ export function hasItsStart(test: StandardTest, space: Space, done: ReadonlySet<
   return [...done].some((id) => startsOf(testById.get(id)!, space.scheme).some((p) => places.includes(p)));
 }
 
+/** Is it worth doing only by what another test shows, of which none was done though one may be? */
+export const lacksItsReason = (test: StandardTest, space: Space, bounds: Bounds): boolean => {
+  const asked = (test.when?.tests ?? []).map((id) => testById.get(id)!).filter((t) => space.knows(t.id) && isAllowed(t, bounds));
+  return asked.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
+};
+
 export const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
   !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
 
