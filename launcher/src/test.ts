@@ -89,16 +89,21 @@ const beside =
   async (): Promise<Count> =>
     added(await Promise.all(work.map((one) => one())));
 
+const withChromium = async (): Promise<Count> => {
+  await ensureChromium();
+  return { passed: 0, failed: 0 };
+};
+
 const PARTS: Readonly<Record<string, () => Promise<Count>>> = {
   checks: oneByOne(CHECKS),
   core: jest('core', 'cli'),
   server: jest('launcher', 'server'),
   web: jest('web'),
-  e2e: browser,
+  e2e: oneByOne([withChromium, browser]),
 };
 
-/** Checks wait for nothing and share the cores with the tests; the browser has them to itself. */
-const ALL = oneByOne([beside(oneByOne(CHECKS), jest('core', 'cli', 'launcher', 'server', 'web')), browser]);
+/** Checks and installing wait for nothing and share the cores with the tests; the browser has them to itself. */
+const ALL = oneByOne([beside(withChromium, oneByOne(CHECKS), jest('core', 'cli', 'launcher', 'server', 'web')), browser]);
 
 export async function test(args: readonly string[]): Promise<number> {
   const [part, ...more] = args;
@@ -106,11 +111,11 @@ export async function test(args: readonly string[]): Promise<number> {
     throw new UserError(`test takes one of ${Object.keys(PARTS).join(', ')}, or nothing for all; not "${args.join(' ')}"`);
   const onDatabase = part === undefined || ['server', 'web', 'e2e'].includes(part);
   if (onDatabase) await ensurePostgres();
-  if (part === undefined || part === 'e2e') {
-    await ensureChromium();
-    await buildWeb();
-  }
-  const work = part === undefined ? ALL : PARTS[part]!;
+  const built = part === undefined || part === 'e2e' ? buildWeb() : undefined;
+  const work = async () => {
+    await built;
+    return (part === undefined ? ALL : PARTS[part]!)();
+  };
   const { passed, failed } = await (onDatabase ? withDemoOnce(work) : work());
   process.stdout.write(`${passed} passed, ${failed} failed\n`);
   return failed ? 1 : 0;
