@@ -198,6 +198,13 @@ test('a guessed id is answered as one that is not there', async () => {
   await alike((id) => `/sets/${id}/benches`, ids.set);
 });
 
+test('what was shaken out in work that was set is not worked elsewhere', async () => {
+  const portion = { case: ids.case, id: '1' };
+  const own = await ask('owner', 'POST', '/cases', { portion });
+  expect([own.status, own.text]).toEqual([403, expect.stringContaining('in its own case only')]);
+  expect((await ask('outsider', 'POST', '/cases', { portion })).status).toBe(404);
+});
+
 test('a session is new at every sign-in, hidden from scripts, bound to this site, and ends everywhere at once', async () => {
   const planted = `foxing=${'A'.repeat(43)}`;
   expect((await ask({ cookie: planted }, 'GET', '/me')).status).toBe(401);

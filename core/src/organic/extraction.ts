@@ -30,11 +30,12 @@ const enough = (parts: readonly Part[]) => parts.filter((p) => p.grams > 1e-6);
  * @returns what is left in the ether, and what was filtered or taken up from the washings; their water keeps what it dissolves.
  */
 export function shakeOut(parts: readonly Part[], wash: Wash, times: number): { ether: Part[]; washings: Part[] } {
-  const share = parts.map((p) => drawn(p.smiles, wash, times));
-  const kept = ({ smiles }: Part) => (inWater(structureOf(smiles), SET_FREE[wash]) * WASH_ML * times) / 1000;
+  const held = ({ smiles }: Part, pH: number) => (inWater(structureOf(smiles), pH) * WASH_ML * times) / 1000;
+  // No more than the washings dissolve.
+  const taken = parts.map((p) => Math.min(p.grams * drawn(p.smiles, wash, times), held(p, WASHES[wash])));
   return {
-    ether: enough(parts.map((p, i) => ({ ...p, grams: p.grams * (1 - share[i]!) }))),
-    washings: enough(parts.map((p, i) => ({ ...p, grams: Math.max(0, p.grams * share[i]! - kept(p)) }))),
+    ether: enough(parts.map((p, i) => ({ ...p, grams: p.grams - taken[i]! }))),
+    washings: enough(parts.map((p, i) => ({ ...p, grams: Math.max(0, taken[i]! - held(p, SET_FREE[wash])) }))),
   };
 }
 
