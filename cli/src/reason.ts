@@ -3,17 +3,17 @@ import { loadAtlas, loadCompounds } from '#atlas';
 import { advise as rank } from '#core/reasoning/advise';
 import { rulesFor, rulesOfSchool } from '#core/reasoning/atlas';
 import { CompoundSpace } from '#core/reasoning/compounds';
-import { infer, THOROUGH } from '#core/reasoning/infer';
+import { infer, type Inference, PROMPT, THOROUGH } from '#core/reasoning/infer';
 import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
 import { settlingTest } from '#core/reasoning/settle';
-import { SaltSpace } from '#core/reasoning/space';
+import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
 import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
 
 /** Seconds after which mixtures are simulated no further. */
-const THINKING_SECONDS = 1.6;
+const THINKING_SECONDS = 2.4;
 
 const round = (x: number) => Number(x.toFixed(4));
 
@@ -26,6 +26,14 @@ function read(files: readonly string[], command: string): ParsedRecord {
     if (error instanceof RecordError) throw new UserError(error.message);
     throw error;
   }
+}
+
+/** A first look, and where that leaves doubt, as thorough a one as there is time for. */
+function settled(space: Space, entries: ParsedRecord['entries']): Inference {
+  const first = infer(space, entries, PROMPT);
+  if (!first.doubtful) return first;
+  const until = Date.now() + THINKING_SECONDS * 1000;
+  return infer(space, entries, { ...THOROUGH, stopped: () => Date.now() > until });
 }
 
 async function reasoned(record: ParsedRecord) {
@@ -41,8 +49,7 @@ async function reasoned(record: ParsedRecord) {
     aside: setAside(routeOf(record.entries, rules, true, space.scheme)),
     notAvailable: record.notAvailable,
   };
-  const until = Date.now() + THINKING_SECONDS * 1000;
-  const inference = infer(space, record.entries, { ...THOROUGH, stopped: () => Date.now() > until });
+  const inference = settled(space, record.entries);
   return { space, inference, bounds };
 }
 
