@@ -7,8 +7,8 @@ import { seeded } from '#core/reasoning/student';
 import { throwawayDemo } from '../launcher/src/throwaway';
 import { WEB } from '../launcher/src/web';
 import { type Running, startServer } from '../server/src/start';
-import { expect, type Page, test } from './fixtures';
 import { Client } from '../server/test/harness';
+import { expect, type Page, test } from './fixtures';
 import { bench, caseId, chooseTest, conclude, doSteps, doTest, record, suspects, tap } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });

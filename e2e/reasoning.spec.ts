@@ -1,5 +1,5 @@
-import { expect, test } from './fixtures';
 import type { Observation } from '#core/vocabulary/observation';
+import { expect, test } from './fixtures';
 import { doSteps, newCase, record, suspects, work } from './helpers';
 
 const none: Observation = { channel: 'precipitate', event: 'none' };

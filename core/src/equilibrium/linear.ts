@@ -1,12 +1,12 @@
 /** Linear algebra of the solver: small dense systems, and rows of stoichiometry of which most entries are zero. */
 
-/** Solves A x = b in place for a symmetric matrix by LDLᵀ after scaling; false when it is singular. */
+/** Solves A x = b in place for a symmetric matrix, by Gaussian elimination after scaling; false when it is singular. */
 export function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
   const scale = new Float64Array(n);
   for (let i = 0; i < n; i++) scale[i] = 1 / Math.sqrt(Math.abs(a[i * n + i]!) || 1);
   for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) a[i * n + j]! *= scale[i]! * scale[j]!;
   for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
-  // Gaussian elimination with partial pivoting: the polish system is indefinite.
+  // With partial pivoting: the polish system is indefinite.
   for (let k = 0; k < n; k++) {
     let p = k;
     for (let i = k + 1; i < n; i++) if (Math.abs(a[i * n + k]!) > Math.abs(a[p * n + k]!)) p = i;

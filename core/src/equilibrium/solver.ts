@@ -1,13 +1,10 @@
 /**
- * Chemical equilibrium as a convex problem. With a = ln activity of each component, the equilibrium is the
- * maximum of T·a − Σ c(a) subject to ν·a ≤ ln K for every phase (solid or gas) that may form; the multiplier of
- * a phase's constraint is its amount. Solved by a primal-dual interior point in ln c, then polished by Newton's
- * method on the phases found. Source of the formulation: W. R. Smith and R. W. Missen, Chemical Reaction
- * Equilibrium Analysis, 1982, ch. 4–6.
- *
- * The solver knows numbers only: no ion, no reagent, no temperature.
+ * Chemical equilibrium as a convex problem. With a = ln activity of each component, the equilibrium is the maximum of T·a − Σ c(a)
+ * subject to ν·a ≤ ln K for every phase (solid or gas) that may form; the multiplier of a phase's constraint is its amount. Solved by
+ * a primal-dual interior point in ln c, then polished by Newton's method on the phases found. Source of the formulation: W. R. Smith
+ * and R. W. Missen, Chemical Reaction Equilibrium Analysis, 1982, ch. 4–6. The solver knows numbers only: no ion, no reagent, no
+ * temperature.
  */
-
 import { addOuter, addScaled, dot, solveSymmetric, type Sparse, sparse } from './linear';
 
 export interface Problem {
@@ -21,10 +18,7 @@ export interface Problem {
   readonly phaseLnK: Float64Array;
   /** Stoichiometry of phases, row-major [phases × components]. */
   readonly phaseNu: Float64Array;
-  /**
-   * Writes ln γ of every species for these concentrations (mol/L), and how much steeper than ideal its own activity
-   * rises: ∂ln γ/∂ln c, zero or more.
-   */
+  /** Writes ln γ of every species for these concentrations (mol/L), and ∂ln γ/∂ln c of each with its own, zero or more. */
   readonly activity: (concentrations: Float64Array, lnGamma: Float64Array, steepness: Float64Array) => void;
 }
 

@@ -96,7 +96,7 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
       why: proves.length ? proof(proves, minutes, hazard) : reason(space, test, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
     };
-    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + standing(test, space, bounds) - cost }];
+    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + bitsByPlace(test, space, bounds) - cost }];
   });
   const ready = weighed.filter(
     ({ test }) => hasItsStart(test, space, bounds.done) && (about || !lacksItsReason(test, space, bounds)),
@@ -153,7 +153,7 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
 }
 
 /** Bits that a test is worth by its place on the path, beside what it tells. */
-const standing = (test: StandardTest, space: Space, { done }: Bounds): number =>
+const bitsByPlace = (test: StandardTest, space: Space, { done }: Bounds): number =>
   !done.size && test === testsOf(space.scheme)[0] ? FIRST_BITS : isOwed(test) ? OWED_BITS : 0;
 
 const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
