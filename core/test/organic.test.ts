@@ -6,7 +6,7 @@ import { ionisableOf } from '#core/organic/acidity';
 import { classTest, controlFor } from '#core/organic/classtests';
 import { drawStructure } from '#core/organic/draw';
 import { fuse, refusal } from '#core/organic/fusion';
-import { compoundByName, inLibrary, LIBRARY, secondByName } from '#core/organic/library';
+import { compoundByName, inLibrary, LIBRARY } from '#core/organic/library';
 import { boilingRange, estimatedPoints, meltingRange, pointsOf } from '#core/organic/melting';
 import { solubilityIn } from '#core/organic/solubility';
 import { elementsOf, groupsOf, structureOf } from '#core/organic/structure';
@@ -65,40 +65,6 @@ describe('a structure', () => {
     expect(svg).toMatch(/^<svg /);
     expect(svg).not.toMatch(/<script|onload|javascript:/i);
   });
-});
-
-test('the library holds some five hundred different compounds, each with a temperature, solubility, source and structure', () => {
-  expect(LIBRARY.length).toBeGreaterThan(400);
-  expect(new Set(LIBRARY.map((c) => structureOf(c.smiles).key)).size).toBe(LIBRARY.length);
-  for (const c of LIBRARY) {
-    expect(c.melts ?? c.boils).toBeDefined();
-    expect(c.inWater).toBeDefined();
-    expect(c.source).not.toBe('');
-    expect(c.hazards.every(Boolean)).toBe(true);
-  }
-});
-
-/** Where the second source says another thing than the library, which of them is kept, and why. */
-const DIFFERENT: Readonly<Record<string, string>> = {
-  '4-aminobenzoic acid': 'insoluble is kept: 55 g/L is ten times what handbooks say of cold water',
-  guaiacol: 'partly is kept: handbooks say one part in sixty to seventy of water, not 1.4 g/L',
-  '4-methyl-2-pentanone': 'partly is kept: 19 g/L by the solvent tables, not 3.8',
-  phenylhydrazine: 'partly is kept: sparingly in cold water, though 127 g/L was measured',
-  benzylamine: 'soluble is kept: it mixes with water',
-};
-
-test('what the library says of water and boiling agrees with a second source, or is named', () => {
-  const bands = { soluble: [30, Infinity], partly: [9, 30], insoluble: [0, 9] } as const;
-  const scatter = 1.5;
-  const off = LIBRARY.filter(({ name, smiles, inWater, boils }) => {
-    const { logS, boils: other } = secondByName.get(name) ?? {};
-    const grams = logS === undefined ? undefined : 10 ** logS * structureOf(smiles).molarMass;
-    const [least, most] = bands[inWater!];
-    const dissolves = grams === undefined || (grams * scatter >= least && grams <= most * scatter);
-    return !dissolves || (other !== undefined && boils !== undefined && Math.abs(boils.celsius - other) > 4);
-  });
-  expect(off.map((c) => c.name).sort()).toEqual(Object.keys(DIFFERENT).sort());
-  expect([...secondByName.keys()].filter((name) => !compoundByName.has(name))).toEqual([]);
 });
 
 /** pKa values of the CRC Handbook, 95th ed. */

@@ -1,6 +1,6 @@
 /** The library of compounds, read from its table. */
+import { SOLUBILITY_ROWS } from './data/dissolves';
 import { ENANTIOMER_ROWS, HAZARDS, LIBRARY_ROWS } from './data/library';
-import { SECOND_ROWS } from './data/second';
 import { structureOf } from './structure';
 
 export interface Temperature {
@@ -16,6 +16,8 @@ export interface Compound {
   readonly melts?: Temperature;
   readonly boils?: Temperature;
   readonly inWater?: 'soluble' | 'partly' | 'insoluble';
+  /** log of the measured solubility in water at room temperature, mol/L. */
+  readonly logS?: number;
   readonly hazards: readonly string[];
   /** Where the values come from. */
   readonly source: string;
@@ -30,6 +32,15 @@ export function temperatureIn(text: string): Temperature | undefined {
   return { celsius: Number.parseFloat(text), decomposes: text.includes('d'), uncertain: text.includes('~') };
 }
 
+const measured: ReadonlyMap<string, number> = new Map(
+  SOLUBILITY_ROWS.trim()
+    .split('\n')
+    .map((line) => {
+      const [name, logS] = line.split('|') as [string, string];
+      return [name, Number(logS)];
+    }),
+);
+
 function row(line: string): Compound {
   const [name, smiles, melting, boiling, water, hazards] = line.split('|') as [string, string, string, string, string, string];
   const melts = temperatureIn(melting);
@@ -40,6 +51,7 @@ function row(line: string): Compound {
     ...(melts && { melts }),
     ...(boils && { boils }),
     inWater: WATER[water as keyof typeof WATER],
+    ...(measured.has(name) && { logS: measured.get(name)! }),
     hazards: [...hazards].map((letter) => HAZARDS[letter]!),
     source: LIBRARY_SOURCE,
   };
@@ -48,25 +60,6 @@ function row(line: string): Compound {
 export const LIBRARY: readonly Compound[] = LIBRARY_ROWS.trim().split('\n').map(row);
 
 export const compoundByName: ReadonlyMap<string, Compound> = new Map(LIBRARY.map((c) => [c.name, c]));
-
-/** What a second source says of a compound of the library. */
-export interface Second {
-  /** log of the solubility in water at room temperature, mol/L. */
-  readonly logS?: number;
-  /** °C at 1 atm. */
-  readonly boils?: number;
-}
-
-const given = (text: string) => (text === '-' ? undefined : Number(text));
-
-export const secondByName: ReadonlyMap<string, Second> = new Map(
-  SECOND_ROWS.trim()
-    .split('\n')
-    .map((line) => {
-      const [name, logS, boils] = line.split('|') as [string, string, string];
-      return [name, { logS: given(logS), boils: given(boils) }];
-    }),
-);
 
 const keyOf = (smiles: string) => structureOf(smiles).key;
 const flat = (smiles: string) => smiles.replaceAll('@', '');

@@ -1,7 +1,7 @@
 /** Solubility from structure and size: the neutral molecule by its partition and melting point, and what a charge adds. */
 import { MoleculeProperties } from 'openchemlib';
 import { charged, strongest } from './acidity';
-import { inLibrary, secondByName } from './library';
+import { inLibrary } from './library';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
 import { type Structure, structureOf, unsaturation } from './structure';
@@ -57,7 +57,7 @@ export function inWaterNeutral(s: Structure): number {
   let molar = known.get(s);
   if (molar !== undefined) return molar;
   const listed = inLibrary(s.smiles);
-  const logS = listed && secondByName.get(listed.name)?.logS;
+  const logS = listed?.logS;
   molar = logS === undefined ? estimatedInWater(s) : 10 ** logS / (1 + charged(s, ownPHOf(s, 10 ** logS)));
   if (listed?.inWater) {
     const [least, most] = BANDS[listed.inWater];

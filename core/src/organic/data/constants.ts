@@ -70,7 +70,7 @@ phenetole|1.5076|0.965
 4-bromoanisole|1.5642|1.456
 safrole|1.5381|1.100
 furan|1.4214|0.951
-m-cresol|1.5438|1.034
+m-cresol|1.5401|1.034
 2,4-dimethylphenol|1.5420|0.965~
 carvacrol|1.5230|0.977
 eugenol|1.5405|1.065
@@ -132,7 +132,7 @@ butyl acetate|1.3941|0.882
 3-methylbutyl acetate|1.4003|0.872
 octyl acetate|1.4150|0.871
 ethyl propanoate|1.3839|0.892
-ethyl butanoate|1.4000~|0.879
+ethyl butanoate|1.3928|0.879
 methyl methacrylate|1.4142|0.944
 ethyl acetoacetate|1.4194|1.028
 diethyl malonate|1.4139|1.055
@@ -225,7 +225,7 @@ fluorobenzene|1.4684|1.023
 dichloromethane|1.4242|1.327
 chloroform|1.4459|1.483
 carbon tetrachloride|1.4601|1.594
-1,2-dichloroethane|1.4422|1.235
+1,2-dichloroethane|1.4422|1.254
 1-butanethiol|1.4440|0.842
 thiophenol|1.5893|1.077
 benzyl mercaptan|1.5751|1.058

@@ -73,7 +73,7 @@ export const DERIVATIVES: readonly DerivativeRow[] = [
 
 /** Of carbonyl compounds: name | semicarbazone | 2,4-dinitrophenylhydrazone | oxime. */
 export const CARBONYLS = `
-acetone|187|126|59
+acetone|187~|126|59
 2-butanone|146|117|-
 2-pentanone|112|144|-
 3-pentanone|139|156|69
@@ -95,7 +95,7 @@ butanal|104|123|-
 hexanal|106|104|51
 heptanal|109|108|57
 cinnamaldehyde|215|255|65~
-benzaldehyde|222|237|35
+benzaldehyde|222~|237|35
 salicylaldehyde|231|252~|57
 4-methoxybenzaldehyde|210|254|64~
 4-chlorobenzaldehyde|230|254~|110
@@ -130,7 +130,7 @@ butanoic acid|96|116
 pentanoic acid|63|106
 hexanoic acid|95|100
 octanoic acid|57|110
-dodecanoic acid|78|99
+dodecanoic acid|78|99~
 palmitic acid|91|107
 stearic acid|96|109
 chloroacetic acid|137|120
@@ -142,8 +142,8 @@ m-toluic acid|126|97
 p-toluic acid|145|160
 2-chlorobenzoic acid|118|142
 3-chlorobenzoic acid|125|134
-4-chlorobenzoic acid|194|180
-2-bromobenzoic acid|141|156
+4-chlorobenzoic acid|194|180~
+2-bromobenzoic acid|141|156~
 3-bromobenzoic acid|137~|155
 4-bromobenzoic acid|197|190
 2-nitrobenzoic acid|155|176
@@ -162,7 +162,7 @@ benzilic acid|175|154
 cinnamic acid|153|148
 hydrocinnamic acid|98|105
 phenoxyacetic acid|101|102
-1-naphthoic acid|163|202
+1-naphthoic acid|163|202~
 succinic acid|230|260
 adipic acid|241|220
 phthalic acid|254|220
@@ -199,9 +199,9 @@ export const PHENOLS = `
 phenol|71|99|95
 o-cresol|-|152|56
 m-cresol|55|103|84
-p-cresol|71|136|49
-2-chlorophenol|-|145|76
-4-chlorophenol|88|156|90
+p-cresol|71|136~|49
+2-chlorophenol|-|145~|76
+4-chlorophenol|88|156~|90
 2-nitrophenol|59|158|117
 4-nitrophenol|142|187|142
 catechol|84|138~|193
@@ -223,7 +223,7 @@ p-toluidine|150|158|182
 4-methoxyaniline|130|157|170
 2-methoxyaniline|88|60|200
 2-chloroaniline|88|99|134
-3-chloroaniline|73|120|177
+3-chloroaniline|73~|120|177
 4-chloroaniline|179|192|178
 4-bromoaniline|168|204|180
 2-nitroaniline|94|98|73~
@@ -239,9 +239,9 @@ diphenylamine|103|180|182
 benzylamine|60|105|199
 2-phenylethylamine|51|116|174
 cyclohexylamine|104|149|-
-ethylenediamine|172|249|233
+ethylenediamine|172|249~|233
 dibenzylamine|-|112|-
-diethylamine|-|42|155
+diethylamine|-|42~|155
 butylamine|-|42~|151
 piperidine|-|48|152
 morpholine|-|75|146

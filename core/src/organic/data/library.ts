@@ -31,22 +31,22 @@ decalin|C1CCC2CCCCC2C1|-40~|190~|i|FHN
 1-hexene|CCCCC=C|-140|63|i|FH
 1-octene|CCCCCCC=C|-102|121|i|FH
 cyclohexene|C1CCC=CC1|-104|83|i|FHN
-limonene|CC1=CCC(CC1)C(C)=C|-74|176|i|FISN
+limonene|CC1=CCC(CC1)C(C)=C|-74~|176|i|FISN
 alpha-pinene|CC1=CCC2CC1C2(C)C|-64|156|i|FISN
-styrene|C=Cc1ccccc1|-31|145|i|FHR
-alpha-methylstyrene|CC(=C)c1ccccc1|-23|165|i|FIN
+styrene|C=Cc1ccccc1|-31|145|i|FHRK
+alpha-methylstyrene|CC(=C)c1ccccc1|-23|165|i|FINK
 trans-stilbene|C(=C\\c1ccccc1)/c1ccccc1|125|307|i|H
 indene|C1C=Cc2ccccc12|-1.5|182|i|F
 1-hexyne|CCCCC#C|-132|71|i|F
 phenylacetylene|C#Cc1ccccc1|-45|143|i|FI
 diphenylacetylene|C(#Cc1ccccc1)c1ccccc1|62|300|i|I
 toluene|Cc1ccccc1|-95|111|i|FHR
-ethylbenzene|CCc1ccccc1|-95|136|i|FH
+ethylbenzene|CCc1ccccc1|-95|136|i|FHK
 o-xylene|Cc1ccccc1C|-25|144|i|FH
 m-xylene|Cc1cccc(C)c1|-48|139|i|FH
 p-xylene|Cc1ccc(C)cc1|13|138|i|FH
 mesitylene|Cc1cc(C)cc(C)c1|-45|165|i|FIN
-cumene|CC(C)c1ccccc1|-96|152|i|FHN
+cumene|CC(C)c1ccccc1|-96|152|i|FHNK
 naphthalene|c1ccc2ccccc2c1|80|218|i|HKN
 2-methylnaphthalene|Cc1ccc2ccccc2c1|35|241|i|HN
 anthracene|c1ccc2cc3ccccc3cc2c1|216|340|i|IN
@@ -56,7 +56,7 @@ fluorene|C1c2ccccc2-c2ccccc12|115|295|i|N
 acenaphthene|C1Cc2cccc3cccc1c23|93|279|i|IN
 diphenylmethane|C(c1ccccc1)c1ccccc1|25|265|i|N
 triphenylmethane|C(c1ccccc1)(c1ccccc1)c1ccccc1|93|360|i|
-bibenzyl|C(Cc1ccccc1)c1ccccc1|52|285|i|
+bibenzyl|C(Cc1ccccc1)c1ccccc1|52|285~|i|
 hexamethylbenzene|Cc1c(C)c(C)c(C)c(C)c1C|165|264|i|
 methanol|CO|-98|65|s|FT
 ethanol|CCO|-114|78|s|F
@@ -67,7 +67,7 @@ ethanol|CCO|-114|78|s|F
 2-methyl-1-propanol|CC(C)CO|-108|108|s|FI
 2-methyl-2-propanol|CC(C)(C)O|25.5|82|s|FH
 1-pentanol|CCCCCO|-78|138|p|FH
-2-pentanol|CCCC(C)O|-73|119|s|FH
+2-pentanol|CCCC(C)O|-73~|119|s|FH
 3-pentanol|CCC(O)CC|-69|116|s|FH
 3-methyl-1-butanol|CC(C)CCO|-117|131|p|FH
 2-methyl-2-butanol|CCC(C)(C)O|-9|102|s|FH
@@ -77,10 +77,10 @@ cyclohexanol|OC1CCCCC1|25|161|s|HI
 1-heptanol|CCCCCCCO|-34|176|i|FH
 1-octanol|CCCCCCCCO|-15|195|i|I
 2-octanol|CCCCCCC(C)O|-32|180|i|I
-1-dodecanol|CCCCCCCCCCCCO|24|259|i|N
+1-dodecanol|CCCCCCCCCCCCO|24|259~|i|N
 1-hexadecanol|CCCCCCCCCCCCCCCCO|49|-|i|
 cholesterol|CC(C)CCCC(C)C1CCC2C3CC=C4CC(O)CCC4(C)C3CCC12C|148|-|i|
-menthol|CC(C)C1CCC(C)CC1O|42|216|i|I
+menthol|CC(C)C1CCC(C)CC1O|42~|216|i|I
 borneol|CC1(C)C2CCC1(C)C(O)C2|208|212|i|F
 allyl alcohol|C=CCO|-129|97|s|FT
 propargyl alcohol|C#CCO|-52|114|s|FT
@@ -92,20 +92,20 @@ diphenylmethanol|OC(c1ccccc1)c1ccccc1|69|298|i|
 triphenylmethanol|OC(c1ccccc1)(c1ccccc1)c1ccccc1|164|380|i|
 cinnamyl alcohol|OC/C=C/c1ccccc1|33|250|i|S
 4-methoxybenzyl alcohol|COc1ccc(CO)cc1|25~|259|i|H
-furfuryl alcohol|OCc1ccco1|-15|171|s|TK
+furfuryl alcohol|OCc1ccco1|-15~|171|s|TK
 tetrahydrofurfuryl alcohol|OCC1CCCO1|-80|178|s|IR
 ethylene glycol|OCCO|-13|197|s|H
 1,2-propanediol|CC(O)CO|-60|188|s|
 glycerol|OCC(O)CO|18|290|s|
-2-ethoxyethanol|CCOCCO|-70|135|s|FHR
+2-ethoxyethanol|CCOCCO|-70~|135|s|FHR
 mannitol|OC[C@@H](O)[C@@H](O)[C@H](O)[C@H](O)CO|168|-|s|
-sorbitol|OC[C@H](O)[C@@H](O)[C@H](O)[C@H](O)CO|111|-|s|
+sorbitol|OC[C@H](O)[C@@H](O)[C@H](O)[C@H](O)CO|111~|-|s|
 pentaerythritol|OCC(CO)(CO)CO|258|-|s|
-2-chloroethanol|OCCCl|-67|128|s|T
+2-chloroethanol|OCCCl|-67|128|s|TF
 diethyl ether|CCOCC|-116|35|s|FE
 diisopropyl ether|CC(C)OC(C)C|-86|69|i|FE
 dibutyl ether|CCCCOCCCC|-95|140|i|F
-tetrahydrofuran|C1CCOC1|-108|65|s|FE
+tetrahydrofuran|C1CCOC1|-108|65|s|FEK
 1,4-dioxane|C1COCCO1|12|101|s|FKE
 anisole|COc1ccccc1|-37|154|i|F
 phenetole|CCOc1ccccc1|-29|170|i|F
@@ -171,7 +171,7 @@ octanal|CCCCCCCC=O|12~|171|i|FI
 crotonaldehyde|C/C=C/C=O|-76|102|s|FTN
 acrolein|C=CC=O|-88|53|s|FTLN
 citral|CC(C)=CCCC(C)=CC=O|-10~|229|i|IS
-furfural|O=Cc1ccco1|-38|162|s|TK
+furfural|O=Cc1ccco1|-38|162|s|TKF
 benzaldehyde|O=Cc1ccccc1|-57|179|i|H
 4-methylbenzaldehyde|Cc1ccc(C=O)cc1|-6|204|i|H
 4-methoxybenzaldehyde|COc1ccc(C=O)cc1|0|248|i|H
@@ -187,13 +187,13 @@ piperonal|O=Cc1ccc2OCOc2c1|37|263|i|I
 3,4-dimethoxybenzaldehyde|COc1ccc(C=O)cc1OC|43|281|i|H
 cinnamaldehyde|O=C/C=C/c1ccccc1|-7|246|i|IS
 phenylacetaldehyde|O=CCc1ccccc1|-10~|195|i|CS
-1-naphthaldehyde|O=Cc1cccc2ccccc12|2|292|i|H
+1-naphthaldehyde|O=Cc1cccc2ccccc12|2~|292|i|H
 acetone|CC(C)=O|-95|56|s|FI
 2-butanone|CCC(C)=O|-87|80|s|FI
 2-pentanone|CCCC(C)=O|-77|102|s|FH
 3-pentanone|CCC(=O)CC|-39|102|s|FI
 3-methyl-2-butanone|CC(C)C(C)=O|-93|94|s|F
-4-methyl-2-pentanone|CC(C)CC(C)=O|-84|117|p|FH
+4-methyl-2-pentanone|CC(C)CC(C)=O|-84|117|p|FHK
 2-heptanone|CCCCCC(C)=O|-35|151|i|FH
 2-octanone|CCCCCCC(C)=O|-16|173|i|F
 cyclopentanone|O=C1CCCC1|-51|131|p|FI
@@ -202,7 +202,7 @@ cyclohexanone|O=C1CCCCC1|-31|156|s|FH
 camphor|CC1(C)C2CCC1(C)C(=O)C2|179|204|i|FH
 menthone|CC(C)C1CCC(C)CC1=O|-6|207|i|I
 carvone|CC(=C)C1CC=C(C)C(=O)C1|-20~|231|i|S
-mesityl oxide|CC(C)=CC(C)=O|-53|130|p|FH
+mesityl oxide|CC(C)=CC(C)=O|-53~|130|p|FH
 2,4-pentanedione|CC(=O)CC(C)=O|-23|138|s|FT
 2,5-hexanedione|CC(=O)CCC(C)=O|-6|194|s|HR
 2,3-butanedione|CC(=O)C(C)=O|-2|88|s|FT
@@ -211,12 +211,12 @@ acetophenone|CC(=O)c1ccccc1|20|202|i|H
 propiophenone|CCC(=O)c1ccccc1|19|218|i|
 4-methylacetophenone|CC(=O)c1ccc(C)cc1|28|226|i|H
 4-methoxyacetophenone|COc1ccc(cc1)C(C)=O|38|260|i|H
-4-chloroacetophenone|CC(=O)c1ccc(Cl)cc1|20|237|i|TL
+4-chloroacetophenone|CC(=O)c1ccc(Cl)cc1|20|237~|i|TL
 4-bromoacetophenone|CC(=O)c1ccc(Br)cc1|51|255|i|I
 3-nitroacetophenone|CC(=O)c1cccc(c1)[N+](=O)[O-]|81|202~|i|I
 4-aminoacetophenone|CC(=O)c1ccc(N)cc1|106|294|i|H
 4-hydroxyacetophenone|CC(=O)c1ccc(O)cc1|110|-|p|I
-benzophenone|O=C(c1ccccc1)c1ccccc1|48|306|i|N
+benzophenone|O=C(c1ccccc1)c1ccccc1|48|306|i|NK
 benzil|O=C(C(=O)c1ccccc1)c1ccccc1|95|347|i|I
 benzoin|OC(C(=O)c1ccccc1)c1ccccc1|137|344|i|
 benzalacetone|CC(=O)/C=C/c1ccccc1|42|262|i|IS
@@ -230,11 +230,11 @@ deoxybenzoin|O=C(Cc1ccccc1)c1ccccc1|60|320|i|
 p-benzoquinone|O=C1C=CC(=O)C=C1|115|-|p|TIN
 1,4-naphthoquinone|O=C1C=CC(=O)c2ccccc12|126|-|i|TN
 anthraquinone|O=C1c2ccccc2C(=O)c2ccccc12|286|377|i|SK
-formic acid|OC=O|8|101|s|TC
+formic acid|OC=O|8|101|s|TCF
 acetic acid|CC(O)=O|17|118|s|FC
-propanoic acid|CCC(O)=O|-21|141|s|C
+propanoic acid|CCC(O)=O|-21|141|s|CF
 butanoic acid|CCCC(O)=O|-5|164|s|C
-2-methylpropanoic acid|CC(C)C(O)=O|-46|154|s|H
+2-methylpropanoic acid|CC(C)C(O)=O|-46|154|s|HF
 pentanoic acid|CCCCC(O)=O|-34|186|p|C
 hexanoic acid|CCCCCC(O)=O|-3|205|p|C
 octanoic acid|CCCCCCCC(O)=O|16|239|i|C
@@ -243,16 +243,16 @@ palmitic acid|CCCCCCCCCCCCCCCC(O)=O|63|-|i|
 stearic acid|CCCCCCCCCCCCCCCCCC(O)=O|69|-|i|
 oleic acid|CCCCCCCC/C=C\\CCCCCCCC(O)=O|13|360|i|
 chloroacetic acid|OC(=O)CCl|63|189|s|TC
-trichloroacetic acid|OC(=O)C(Cl)(Cl)Cl|57|197|s|CN
+trichloroacetic acid|OC(=O)C(Cl)(Cl)Cl|57|197|s|CNK
 trifluoroacetic acid|OC(=O)C(F)(F)F|-15|72|s|C
 glycolic acid|OCC(O)=O|79|-|s|C
 lactic acid|CC(O)C(O)=O|17~|-|s|C
 oxalic acid|OC(=O)C(O)=O|190d|-|s|H
 malonic acid|OC(=O)CC(O)=O|135d|-|s|H
 succinic acid|OC(=O)CCC(O)=O|188|235d|s|I
-glutaric acid|OC(=O)CCCC(O)=O|98|303|s|I
+glutaric acid|OC(=O)CCCC(O)=O|98|303~|s|I
 adipic acid|OC(=O)CCCCC(O)=O|152|338|p|I
-maleic acid|OC(=O)/C=C\\C(O)=O|131|-|s|HS
+maleic acid|OC(=O)/C=C\\C(O)=O|131~|-|s|HS
 fumaric acid|OC(=O)/C=C/C(O)=O|287~|-|p|I
 malic acid|OC(CC(O)=O)C(O)=O|131|-|s|I
 tartaric acid|O[C@H]([C@@H](O)C(O)=O)C(O)=O|170|-|s|I
@@ -293,7 +293,7 @@ benzilic acid|OC(=O)C(O)(c1ccccc1)c1ccccc1|150|-|i|H
 cinnamic acid|OC(=O)/C=C/c1ccccc1|133|300|i|I
 hydrocinnamic acid|OC(=O)CCc1ccccc1|48|280|i|I
 phenoxyacetic acid|OC(=O)COc1ccccc1|99|285d|p|I
-2,4-dichlorophenoxyacetic acid|OC(=O)COc1ccc(Cl)cc1Cl|140|-|i|HSN
+2,4-dichlorophenoxyacetic acid|OC(=O)COc1ccc(Cl)cc1Cl|140|-|i|HSNK
 1-naphthoic acid|OC(=O)c1cccc2ccccc12|162|-|i|I
 1-naphthylacetic acid|OC(=O)Cc1cccc2ccccc12|133|-|i|H
 nicotinic acid|OC(=O)c1cccnc1|237|-|p|I
@@ -307,12 +307,12 @@ butyl acetate|CCCCOC(C)=O|-78|126|i|F
 3-methylbutyl acetate|CC(C)CCOC(C)=O|-79|142|i|F
 octyl acetate|CCCCCCCCOC(C)=O|-38|211|i|
 ethyl propanoate|CCOC(=O)CC|-74|99|p|F
-ethyl butanoate|CCOC(=O)CCC|-98|121|i|F
+ethyl butanoate|CCOC(=O)CCC|-98~|121|i|F
 methyl methacrylate|COC(=O)C(C)=C|-48|100|p|FIS
 ethyl acetoacetate|CCOC(=O)CC(C)=O|-45|181|p|I
 diethyl malonate|CCOC(=O)CC(=O)OCC|-50|199|p|
 diethyl oxalate|CCOC(=O)C(=O)OCC|-41|186|p|H
-triacetin|CC(=O)OCC(COC(C)=O)OC(C)=O|-78|259|s|
+triacetin|CC(=O)OCC(COC(C)=O)OC(C)=O|-78~|259|s|
 ethyl lactate|CCOC(=O)C(C)O|-26|154|s|FC
 gamma-butyrolactone|O=C1CCCO1|-44|204|s|H
 methyl benzoate|COC(=O)c1ccccc1|-12|199|i|H
@@ -330,25 +330,25 @@ methyl 3-nitrobenzoate|COC(=O)c1cccc(c1)[N+](=O)[O-]|78|279|i|
 ethyl 4-aminobenzoate|CCOC(=O)c1ccc(N)cc1|90|310|i|S
 methyl 2-aminobenzoate|COC(=O)c1ccccc1N|24|256|i|I
 dimethyl phthalate|COC(=O)c1ccccc1C(=O)OC|5|284|i|
-diethyl phthalate|CCOC(=O)c1ccccc1C(=O)OCC|-40|295|i|
+diethyl phthalate|CCOC(=O)c1ccccc1C(=O)OCC|-40~|295|i|
 dimethyl terephthalate|COC(=O)c1ccc(cc1)C(=O)OC|141|288|i|
 coumarin|O=c1ccc2ccccc2o1|71|301|i|HS
 acetic anhydride|CC(=O)OC(C)=O|-73|140|s|FCW
 succinic anhydride|O=C1CCC(=O)O1|120|261|i|HCS
 maleic anhydride|O=C1OC(=O)C=C1|53|202|s|CS
-phthalic anhydride|O=C1OC(=O)c2ccccc12|131|295|i|HCS
+phthalic anhydride|O=C1OC(=O)c2ccccc12|131|285~|i|HCS
 benzoic anhydride|O=C(OC(=O)c1ccccc1)c1ccccc1|42|360|i|I
 acetyl chloride|CC(=O)Cl|-113|51|s|FCW
-benzoyl chloride|O=C(Cl)c1ccccc1|0|197|i|CLW
+benzoyl chloride|O=C(Cl)c1ccccc1|0|197|i|CLWK
 formamide|NC=O|3|220|s|R
 acetamide|CC(N)=O|81|221|s|K
 propanamide|CCC(N)=O|80|213|s|H
-N,N-dimethylformamide|CN(C)C=O|-61|153|s|HR
+N,N-dimethylformamide|CN(C)C=O|-61|153|s|HRKF
 N-methylacetamide|CNC(C)=O|28|206|s|R
 biuret|NC(=O)NC(N)=O|193d|-|p|H
 triglycine|NCC(=O)NCC(=O)NCC(O)=O|240d~|-|s|
 urea|NC(N)=O|133|-|s|
-thiourea|NC(N)=S|182|-|s|HKN
+thiourea|NC(N)=S|177|-|s|HKN
 thioacetamide|CC(N)=S|116|-|s|HK
 succinimide|O=C1CCC(=O)N1|126|288d|s|
 phthalimide|O=C1NC(=O)c2ccccc12|238|-|i|
@@ -368,7 +368,7 @@ acetonitrile|CC#N|-44|82|s|FH
 propanenitrile|CCC#N|-93|97|s|FT
 butanenitrile|CCCC#N|-112|118|p|FT
 acrylonitrile|C=CC#N|-84|77|s|FTK
-benzonitrile|N#Cc1ccccc1|-13|191|i|H
+benzonitrile|N#Cc1ccccc1|-13|191|i|HF
 phenylacetonitrile|N#CCc1ccccc1|-24|234|i|T
 4-chlorobenzonitrile|N#Cc1ccc(Cl)cc1|93|223|i|H
 methylamine|CN|-93|-6|s|FHC
@@ -378,7 +378,7 @@ propylamine|CCCN|-83|47|s|FTC
 butylamine|CCCCN|-49|77|s|FTC
 hexylamine|CCCCCCN|-23|133|p|FTC
 cyclohexylamine|NC1CCCCC1|-18|134|s|FCR
-benzylamine|NCc1ccccc1|10|185|s|C
+benzylamine|NCc1ccccc1|10~|185|s|C
 2-phenylethylamine|NCCc1ccccc1|-60|198|s|TC
 ethylenediamine|NCCN|11|117|s|FCS
 ethanolamine|NCCO|10|171|s|C
@@ -389,7 +389,7 @@ piperidine|C1CCNCC1|-11|106|s|FTC
 morpholine|C1COCCN1|-5|128|s|FC
 piperazine|C1CNCCN1|106|146|s|CS
 pyrrolidine|C1CCNC1|-58|87|s|FC
-pyridine|c1ccncc1|-42|115|s|FH
+pyridine|c1ccncc1|-42|115|s|FHK
 2-methylpyridine|Cc1ccccn1|-67|129|s|FH
 quinoline|c1ccc2ncccc2c1|-15|237|i|TKN
 imidazole|c1c[nH]cn1|90|257|s|CR
@@ -400,21 +400,21 @@ aniline|Nc1ccccc1|-6|184|p|TKN
 o-toluidine|Cc1ccccc1N|-16|200|p|TKN
 m-toluidine|Cc1cccc(N)c1|-30|203|p|TN
 p-toluidine|Cc1ccc(N)cc1|44|200|i|TN
-2,4-dimethylaniline|Cc1ccc(N)c(C)c1|-14|214|i|TN
+2,4-dimethylaniline|Cc1ccc(N)c(C)c1|-14~|214|i|TN
 2,6-dimethylaniline|Cc1cccc(C)c1N|11|215|i|HKN
 4-methoxyaniline|COc1ccc(N)cc1|57|243|i|TN
 2-methoxyaniline|COc1ccccc1N|6|224|i|TK
 4-chloroaniline|Nc1ccc(Cl)cc1|71|232|i|TKN
 3-chloroaniline|Nc1cccc(Cl)c1|-10|230|i|TN
-2-chloroaniline|Nc1ccccc1Cl|-14|209|i|TN
+2-chloroaniline|Nc1ccccc1Cl|-2|209|i|TN
 4-bromoaniline|Nc1ccc(Br)cc1|66|-|i|H
 2,4,6-tribromoaniline|Nc1c(Br)cc(Br)cc1Br|120|300|i|H
 4-iodoaniline|Nc1ccc(I)cc1|64|-|i|H
 2-nitroaniline|Nc1ccccc1[N+](=O)[O-]|71|284|i|T
 3-nitroaniline|Nc1cccc(c1)[N+](=O)[O-]|113|306|i|T
 4-nitroaniline|Nc1ccc(cc1)[N+](=O)[O-]|147|332|i|T
-2,4-dinitroaniline|Nc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|188~|-|i|T
-1,2-phenylenediamine|Nc1ccccc1N|102|257|s|TSN
+2,4-dinitroaniline|Nc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|180~|-|i|T
+1,2-phenylenediamine|Nc1ccccc1N|102|257|s|TSNK
 1,3-phenylenediamine|Nc1cccc(N)c1|64|286|s|TSN
 1,4-phenylenediamine|Nc1ccc(N)cc1|142|267|s|TSN
 1-naphthylamine|Nc1cccc2ccccc12|49|301|i|HN
@@ -438,21 +438,21 @@ cysteine|NC(CS)C(O)=O|240d|-|s|H
 methionine|CSCCC(N)C(O)=O|281d|-|s|
 glutamic acid|NC(CCC(O)=O)C(O)=O|205d~|-|p|
 asparagine|NC(CC(N)=O)C(O)=O|234d|-|p|
-nitromethane|C[N+](=O)[O-]|-29|101|s|FHE
+nitromethane|C[N+](=O)[O-]|-29|101|s|FHEK
 nitroethane|CC[N+](=O)[O-]|-90|114|s|FHE
-nitrobenzene|[O-][N+](=O)c1ccccc1|6|211|i|TRN
+nitrobenzene|[O-][N+](=O)c1ccccc1|6|211|i|TRNK
 2-nitrotoluene|Cc1ccccc1[N+](=O)[O-]|-10|222|i|HKN
 4-nitrotoluene|Cc1ccc(cc1)[N+](=O)[O-]|52|238|i|TN
 1,3-dinitrobenzene|[O-][N+](=O)c1cccc(c1)[N+](=O)[O-]|90|297|i|TNE
-1-nitronaphthalene|[O-][N+](=O)c1cccc2ccccc12|57|304|i|HN
-4-chloronitrobenzene|[O-][N+](=O)c1ccc(Cl)cc1|83|242|i|TN
-2-chloronitrobenzene|[O-][N+](=O)c1ccccc1Cl|32|246|i|TN
+1-nitronaphthalene|[O-][N+](=O)c1cccc2ccccc12|57~|304|i|HN
+4-chloronitrobenzene|[O-][N+](=O)c1ccc(Cl)cc1|83|242|i|TNK
+2-chloronitrobenzene|[O-][N+](=O)c1ccccc1Cl|32|246|i|TNK
 4-bromonitrobenzene|[O-][N+](=O)c1ccc(Br)cc1|125|256|i|H
 2,4-dinitrochlorobenzene|Clc1ccc(cc1[N+](=O)[O-])[N+](=O)[O-]|53|315|i|TSE
 4-nitrobenzyl alcohol|OCc1ccc(cc1)[N+](=O)[O-]|93|-|i|I
-4-nitroanisole|COc1ccc(cc1)[N+](=O)[O-]|54|274|i|H
+4-nitroanisole|COc1ccc(cc1)[N+](=O)[O-]|54|274|i|HK
 1-chlorobutane|CCCCCl|-123|78|i|F
-2-chlorobutane|CCC(C)Cl|-131|68|i|F
+2-chlorobutane|CCC(C)Cl|-131~|68|i|F
 2-chloro-2-methylpropane|CC(C)(C)Cl|-25|51|i|F
 1-bromobutane|CCCCBr|-112|101|i|FIN
 2-bromobutane|CCC(C)Br|-112|91|i|F
@@ -461,7 +461,7 @@ bromoethane|CCBr|-119|38|i|FH
 1-bromohexane|CCCCCCBr|-85|155|i|FI
 bromocyclohexane|BrC1CCCCC1|-57|166|i|I
 1,2-dibromoethane|BrCCBr|10|131|i|TKN
-1-iodobutane|CCCCI|-103|131|i|T
+1-iodobutane|CCCCI|-103|131|i|TF
 iodomethane|CI|-66|42|p|TK
 iodoethane|CCI|-111|72|i|H
 2-iodopropane|CC(C)I|-90|89|i|F
@@ -475,7 +475,7 @@ chlorobenzene|Clc1ccccc1|-45|132|i|FHN
 bromobenzene|Brc1ccccc1|-31|156|i|FIN
 iodobenzene|Ic1ccccc1|-31|188|i|H
 fluorobenzene|Fc1ccccc1|-42|85|i|FN
-4-chlorotoluene|Cc1ccc(Cl)cc1|8|162|i|HN
+4-chlorotoluene|Cc1ccc(Cl)cc1|8|162|i|HNF
 4-bromotoluene|Cc1ccc(Br)cc1|28|184|i|I
 1,4-dichlorobenzene|Clc1ccc(Cl)cc1|53|174|i|KN
 1,2-dichlorobenzene|Clc1ccccc1Cl|-17|180|i|HN
@@ -487,14 +487,14 @@ chloroform|ClC(Cl)Cl|-64|61|i|HK
 carbon tetrachloride|ClC(Cl)(Cl)Cl|-23|77|i|TK
 1,2-dichloroethane|ClCCCl|-36|83|p|FHK
 iodoform|IC(I)I|119|-|i|H
-chloral hydrate|OC(O)C(Cl)(Cl)Cl|57|98d|s|T
+chloral hydrate|OC(O)C(Cl)(Cl)Cl|57|98d|s|TK
 4-fluorobenzoic acid|OC(=O)c1ccc(F)cc1|182|-|i|I
 1-butanethiol|CCCCS|-116|98|i|FH
 thiophenol|Sc1ccccc1|-15|169|i|FTN
 thioglycolic acid|OC(=O)CS|-16|-|s|TC
 benzyl mercaptan|SCc1ccccc1|-30|195|i|TN
 diethyl sulfide|CCSCC|-104|92|i|F
-diphenyl sulfide|S(c1ccccc1)c1ccccc1|-26|296|i|HN
+diphenyl sulfide|S(c1ccccc1)c1ccccc1|-26~|296|i|HN
 diphenyl disulfide|S(Sc1ccccc1)c1ccccc1|61|310|i|I
 thiophene|c1ccsc1|-38|84|i|FH
 dimethyl sulfoxide|CS(C)=O|19|189|s|
