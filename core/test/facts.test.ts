@@ -2,6 +2,7 @@
  * What books of qualitative analysis and a bench say, written down before anything was run. No row is known to the engine: when one
  * fails, a constant or a mechanism is wrong.
  */
+import { FACTS as AGEING } from './facts/ageing';
 import { FACTS as BENCH } from './facts/bench';
 import { FACTS as COMPOUNDS } from './facts/compounds';
 import { FACTS as CONDITIONS } from './facts/conditions';
@@ -11,7 +12,7 @@ import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as MORE } from './facts/more';
 import { disagreements } from './notation';
 
-describe.each([...BENCH, ...MORE, ...INTERFERENCE, ...FUSION, ...COMPOUNDS, ...CONDITIONS, ...IDENTITY])(
+describe.each([...BENCH, ...MORE, ...INTERFERENCE, ...FUSION, ...COMPOUNDS, ...CONDITIONS, ...IDENTITY, ...AGEING])(
   '%s',
   (_heading, facts) => {
     test.each(facts)('%s', (_title, sample, script) => {

@@ -1,5 +1,6 @@
 /** The bench: a sample, the vessels, and one operation after another. */
 import { addAmounts, type Amounts } from '../matter/catalogue';
+import { parted } from '../matter/salts';
 import type { Equation } from '../reactions/equations';
 import { drawOff, pour, reagentById } from './contents';
 import { asCompound, compoundTest, EXTRACT, fusion, separate } from './compound';
@@ -78,8 +79,8 @@ function withVessels(bench: Bench, minutes: number, ...vessels: Vessel[]): Bench
 
 /** Matter that goes on a wire or bead: of the sample or a vessel. */
 function pinch(bench: Bench, from: string): Amounts {
-  if (from !== 'sample') return vesselOf(bench, from, 'from').amounts;
-  return bench.sample.kind === 'solution' ? addAmounts({}, bench.sample.perML, 50) : solidSample(bench, 'from').perGram;
+  if (from !== 'sample') return parted(vesselOf(bench, from, 'from').amounts);
+  return bench.sample.kind === 'solution' ? addAmounts({}, bench.sample.perML, 50) : parted(solidSample(bench, 'from').perGram);
 }
 
 /** A dropper that was not rinsed carries this much over. */

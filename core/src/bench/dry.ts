@@ -11,7 +11,7 @@ import {
   OXIDES,
   SUBLIMATES,
 } from '../matter/data/dry';
-import { parseSalt } from '../matter/salts';
+import { parseSalt, parted } from '../matter/salts';
 import type { Colour } from '../vocabulary/words';
 import type { OpOf } from './ops';
 import { type DryHeated, emptyVessel, type SolidSample, type Vessel } from './vessel';
@@ -44,7 +44,7 @@ class Heating {
     sample: SolidSample,
     private readonly op: OpOf<'dry-heat'>,
   ) {
-    this.matter = addAmounts({}, sample.perGram, op.grams);
+    this.matter = addAmounts({}, parted(sample.perGram), op.grams);
   }
 
   has(id: string): boolean {

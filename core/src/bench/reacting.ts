@@ -39,6 +39,8 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
   for (const c of conversions) {
     if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
     if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
+    if (c.gate.alkaline !== undefined && logH > c.gate.alkaline) continue;
+    if (Object.entries(c.gate.least ?? {}).some(([id, molar]) => (at.concentrations.get(id) ?? 0) < molar)) continue;
     if (c.gate.beside !== undefined && !((amounts[c.gate.beside] ?? 0) > LEAST_BESIDE_MOL)) continue;
     let most = Infinity;
     for (const [count, id] of c.from) {

@@ -1,6 +1,15 @@
 /** Reading a salt's formula into the ions that it is made of. */
-import { addAmounts, type Amounts, inertById, ionId, overComponents, solidById, speciesById } from './catalogue';
-import { ANIONS, CATIONS } from './data/components';
+import {
+  addAmounts,
+  type Amounts,
+  inertById,
+  ionId,
+  overComponents,
+  parseCombination,
+  solidById,
+  speciesById,
+} from './catalogue';
+import { ANIONS, BOUND_IN, CATIONS, SLOW_COMPLEXES } from './data/components';
 import { compositionKey, type Formula, FormulaError, molarMass, parseFormula, plainText } from './formula';
 
 export interface Salt {
@@ -86,6 +95,31 @@ function findIons(body: Formula): Record<string, number> | null {
   return null;
 }
 
+const slowParts: ReadonlyMap<string, Amounts> = new Map(
+  Object.entries(SLOW_COMPLEXES).map(([id, of]) => [
+    id,
+    Object.fromEntries(parseCombination(of).map(([count, part]) => [part, count])),
+  ]),
+);
+
+/** The same matter with the complexes that let go slowly taken apart. */
+export function parted(amounts: Amounts): Amounts {
+  const out: Record<string, number> = { ...amounts };
+  for (const [id, parts] of slowParts) {
+    const mol = out[id];
+    if (mol === undefined) continue;
+    delete out[id];
+    addAmounts(out, parts, mol);
+  }
+  return out;
+}
+
+function bind(of: Record<string, number>, complex: string): void {
+  addAmounts(of, slowParts.get(complex)!, -1);
+  addAmounts(of, { [complex]: 1 });
+  for (const id of Object.keys(of)) if (of[id] === 0) delete of[id];
+}
+
 const known = new Map<string, Salt>();
 
 /**
@@ -122,6 +156,8 @@ export function parseSalt(text: string): Salt {
     }
     ions = cationsIn(of);
   }
+  const bound = BOUND_IN[plain];
+  if (bound) bind(of, bound);
   if (water) of['H2O'] = (of['H2O'] ?? 0) + water;
   const salt: Salt = { formula: plain, ions: ions ?? {}, water, molarMass: molarMass(whole), of };
   known.set(plain, salt);

@@ -7,7 +7,7 @@ export const COMPONENTS = [
   'Al3+', 'Cr3+', 'Fe3+', 'Fe2+', 'Zn2+', 'Mn2+', 'Co2+', 'Ni2+', 'Ba2+', 'Sr2+', 'Ca2+', 'Mg2+',
   'CO3^2-', 'SO3^2-', 'HS-', 'S2^2-', 'S2O3^2-', 'S4O6^2-', 'NO2-', 'CH3COO-', 'HCOO-', 'C2O4^2-', 'F-', 'Cl-', 'Br-', 'I-',
   'NO3-', 'ClO3-', 'IO3-', 'SO4^2-', 'PO4^3-', 'H3BO3', 'CrO4^2-', 'MnO4-', 'MnO4^2-', 'SCN-', 'CN-', 'CNO-', 'Fe(CN)6^4-', 'Fe(CN)6^3-',
-  'H2SiO3', 'AsO4^3-', 'C4H4O6^2-', 'MoO4^2-', 'Co(NO2)6^3-', 'Co(NH3)6^3+', 'Fe(CN)5NO^2-', 'NH2SO3-',
+  'H2SiO3', 'AsO4^3-', 'C4H4O6^2-', 'MoO4^2-', 'Co(NO2)6^3-', 'Co(NH3)6^3+', 'CrCl2+', 'CrSO4+', 'Fe(CN)5NO^2-', 'NH2SO3-',
   'Cl2', 'Br2', 'I2', 'H2O2', 'NO', 'NO2', 'CO', 'ClO2', 'O2', 'H2', 'N2', 'N2O',
   'C4H8N2O2', 'C22H14O9', 'C12H9N3O4', 'C6H10O5', 'CH3CSNH2', 'C12H11N', 'C12H10N', 'C16H16N2O3S', 'C16H13N3O3S', 'Zr(OH)4', 'C14H8O4', 'C5H12O', 'C2H6O', 'C4H8O2',
 ] as const;
@@ -38,6 +38,12 @@ export const IONS: Readonly<Record<string, string>> = {
   'HF2-': '2 F- + H+',
   'HC4H4O6-': 'C4H4O6^2- + H+',
 };
+
+/** Complexes that form and let go so slowly that they are components, and what they are made of. */
+export const SLOW_COMPLEXES: Readonly<Record<string, string>> = { 'CrCl2+': 'Cr3+ + 2 Cl-', 'CrSO4+': 'Cr3+ + SO4^2-' };
+
+/** Salts that bring such a complex along, one in each formula unit. COTTON. */
+export const BOUND_IN: Readonly<Record<string, string>> = { 'CrCl3·6H2O': 'CrCl2+' };
 
 /** The ions a salt may be asked to be made of, in the order in which they are listed to a person. */
 export const CATIONS = [

@@ -15,6 +15,8 @@ export interface Gate {
   readonly scarce?: number;
   /** Only where this solid lies, which speeds it and stays as it is. */
   readonly beside?: string;
+  /** mol/L at least of a species. */
+  readonly least?: Readonly<Record<string, number>>;
   /** Minutes for most of it to happen; absent when at once. */
   readonly slow?: number;
 }
@@ -95,6 +97,8 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'manganate/MnO2', half: 'MnO4^2- + 4 H+ + 2 e- = MnO2(s) + 2 H2O', volts: 2.27, source: 'BARD', oxidant: { acid: -13 }, reductant: NEVER },
   { id: 'MnO2/Mn', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { acid: -1.5, not: ['MnO4/Mn', 'Br2/Br-'] }, reductant: { alkaline: -8, only: ['O2/H2O', 'H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'Cl2/Cl-'] } },
   { id: 'MnO2/Mn sulfide', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: { only: ['S/H2S'] }, reductant: NEVER },
+  // What sulfurous acid makes of it is green: it holds the sulfate that forms. The potential is that of chromium(III) and the complex's constant, 4.6 (NIST46).
+  { id: 'Cr2O7/CrSO4', half: 'Cr2O7^2- + 2 SO4^2- + 14 H+ + 6 e- = 2 CrSO4+ + 7 H2O', volts: 1.45, source: 'NIST46', oxidant: { acid: -4, only: ['SO4/SO2'] }, reductant: NEVER },
   { id: 'Cr2O7/Cr', half: 'Cr2O7^2- + 14 H+ + 6 e- = 2 Cr3+ + 7 H2O', volts: 1.36, source: 'BARD', oxidant: { acid: -4 }, reductant: { alkaline: -8.5, only: ['H2O2/H2O', 'ClO/Cl', 'Br2/Br-', 'PbO2/Pb'] } },
   { id: 'PbO2/Pb', half: 'PbO2(s) + 4 H+ + 2 e- = Pb2+ + 2 H2O', volts: 1.468, source: 'BARD', oxidant: { acid: -1 }, reductant: { alkaline: -9, only: ['ClO/Cl'] } },
   { id: 'BiO3/Bi', half: 'NaBiO3(s) + 6 H+ + 2 e- = Bi3+ + Na+ + 3 H2O', volts: 1.8, source: 'FIT', oxidant: { acid: -1.5 }, reductant: NEVER },
@@ -154,6 +158,11 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'ammonium and nitrite, boiled', from: 'NH4+ + NO2-', to: 'N2', halfLife: 2, gate: { warm: 80 }, source: 'VOGEL' },
   { id: 'nitrous acid and sulfamic acid', from: 'HNO2 + NH2SO3-', to: 'N2 + SO4^2- + H+', halfLife: 0.1, gate: {}, source: 'VOGEL' },
   { id: 'hexanitritocobaltate in acid', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', halfLife: 5, gate: { acid: -1 }, source: 'COTTON' },
+  { id: 'green chromium(III) chloride lets go in water', from: 'CrCl2+', to: 'Cr3+ + 2 Cl-', halfLife: 1500, gate: {}, source: 'FIT' },
+  { id: 'green chromium(III) chloride lets go as it is neutralised', from: 'CrCl2OH', to: 'CrOH^2+ + 2 Cl-', halfLife: 0.05, gate: { alkaline: -4.5 }, source: 'FIT' },
+  { id: 'chromium(III) turns green in hot hydrochloric acid', from: 'Cr3+ + 2 Cl-', to: 'CrCl2+', halfLife: 2, gate: { warm: 60, acid: -1, least: { 'Cl-': 0.5 } }, source: 'COTTON' },
+  { id: 'chromium(III) sulfate turns green when hot', from: 'Cr3+ + SO4^2-', to: 'CrSO4+', halfLife: 2, gate: { warm: 60, acid: -4.5 }, source: 'VOGEL' },
+  { id: 'green chromium(III) sulfate lets go as it is neutralised', from: 'CrSO4OH', to: 'CrOH^2+ + SO4^2-', halfLife: 0.05, gate: { alkaline: -4.5 }, source: 'FIT' },
   { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },
   { id: 'iron(II) hydroxide takes up cyanide', from: 'Fe(OH)2 + 6 CN-', to: 'Fe(CN)6^4- + 2 OH-', halfLife: 0.3, gate: { warm: 50 }, source: 'COTTON' },

@@ -8,6 +8,9 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   'C2O4/C4H4O6': 'the silver mirror that warm tartrate gives in ammonia',
   'BiO3/Bi': 'permanganate from manganese(II) in cold dilute nitric acid',
   'peroxochromate fades': 'a blue that lasts some minutes in water',
+  'green chromium(III) chloride lets go in water': 'a green that lasts for a day, with a third of the chloride free for silver at once',
+  'green chromium(III) chloride lets go as it is neutralised': 'the hydroxide that ammonia brings down at once',
+  'green chromium(III) sulfate lets go as it is neutralised': 'the hydroxide that ammonia brings down at once',
   'chlorate and concentrated acid': 'yellow gas at once with cold concentrated sulfuric acid',
 
   // Gases
@@ -47,7 +50,12 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   SnHPO4: 'white, soluble in mineral acid',
   SnC2O4: 'white, soluble in an excess of oxalate',
 
-  // Aluminium, iron, zinc, manganese
+  // Aluminium, chromium, iron, zinc, manganese
+  'CrCH3COO^2+': 'acetate brings down no hydroxide, boiled or not; green',
+  'Cr(CH3COO)2+': 'acetate brings down no hydroxide, boiled or not; green',
+  'Cr(CH3COO)3': 'acetate brings down no hydroxide, boiled or not; green',
+  CrCl2OH: 'a solution of the green chloride is acid, about pH 3',
+  CrSO4OH: 'a boiled solution of the alum is acid, about pH 2 to 3',
   'Al4(OH)9(C22H11O9)': 'the red lake in acetate, which ammonia leaves',
   'Fe4(Fe(CN)6)3':
     'the reviewed -40.5 (CRC), a product of concentrations in salt solutions, brought to zero ionic strength by the activities of this model at 0.5 mol/L',

@@ -168,7 +168,9 @@ export const SOLIDS: readonly SolidRow[] = [
   ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
   ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3', enthalpy: -240 }],
-  ['Cr(OH)3', 'Cr3+ - 3 H+', 11.5, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
+  ['Cr(OH)3', 'Cr3+ - 3 H+', 12.0, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
+  // What chromium hydroxide becomes in days, or while it is boiled; its times are uncertain, of the order of what is seen.
+  ['CrO(OH)', 'Cr3+ - 3 H+', 9.35, 'dirty-green', 'gelatinous', 'RAI', { slow: 4500, stays: 10, hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.0, 'red-brown', 'gelatinous', 'BM', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
   ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
