@@ -221,11 +221,10 @@ export function letReact(
   }
   const vapour: Record<string, number> = {};
   for (const g of gases) {
+    const parts = gasParts.get(g)!;
+    if (!parts.every(([id]) => at.lnActivity.has(id))) continue;
     let ln = -lnKAt(g.lnK, g.enthalpy, vessel.celsius);
-    for (const [id, count] of Object.entries(g.of)) {
-      if (id === 'H2O') continue;
-      ln += count * (at.lnActivity.get(id) ?? -Infinity);
-    }
+    for (const [id, count] of parts) ln += count * at.lnActivity.get(id)!;
     if (ln > -16) vapour[g.id] = Math.exp(ln);
   }
   let layer = vessel.layer;
@@ -282,4 +281,5 @@ function tidy(amounts: Record<string, number>): Record<string, number> {
   return out;
 }
 
+const gasParts = new Map(gases.map((g) => [g, Object.entries(g.of).filter(([id]) => id !== 'H2O')]));
 const speciesParts = (id: string) => speciesById.get(id)!.of;

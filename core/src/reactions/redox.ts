@@ -48,15 +48,16 @@ function tooScarce(reductant: Couple, at: Equilibrium): boolean {
   return lnActivity(reductant.right[0]!, at) / Math.LN10 < gate.scarce;
 }
 
-/** Components that have to be there for each to take part. */
-const needed = new Map<Participant, readonly string[]>(
-  couples
-    .flatMap((c) => [...c.left, ...c.right])
-    .map((p) => [p, Object.keys(p.of).filter((id) => id !== 'H+' && id !== 'H2O' && p.of[id]! > 0)]),
+/** Components that have to be there for one side of a couple to act. */
+const neededFor = (side: readonly Participant[]): readonly string[] => [
+  ...new Set(side.flatMap(({ of }) => Object.keys(of).filter((id) => id !== 'H+' && id !== 'H2O' && of[id]! > 0))),
+];
+const needed: ReadonlyMap<Couple, { readonly left: readonly string[]; readonly right: readonly string[] }> = new Map(
+  couples.map((c) => [c, { left: neededFor(c.left), right: neededFor(c.right) }]),
 );
 
-const held = (amounts: Amounts, p: Participant, litres: number): boolean =>
-  needed.get(p)!.every((id) => (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
+const held = (amounts: Amounts, ids: readonly string[], litres: number): boolean =>
+  ids.every((id) => (amounts[id] ?? 0) > LEAST_MOL * litres * 100);
 
 function lnActivity(p: Participant, at: Equilibrium): number {
   if (p.solid || p.label === 'H2O') return 0;
@@ -104,11 +105,11 @@ interface Pair {
 }
 
 function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, spent: ReadonlySet<string>): Pair | null {
-  const givers = couples.filter((c) => c.row.reductant !== 'never' && c.right.every((p) => held(amounts, p, where.litres)));
+  const givers = couples.filter((c) => c.row.reductant !== 'never' && held(amounts, needed.get(c)!.right, where.litres));
   if (!givers.length) return null;
   let best: Pair | null = null;
   for (const oxidant of couples) {
-    if (oxidant.row.oxidant === 'never' || !oxidant.left.every((p) => held(amounts, p, where.litres))) continue;
+    if (oxidant.row.oxidant === 'never' || !held(amounts, needed.get(oxidant)!.left, where.litres)) continue;
     let up: number | undefined;
     for (const reductant of givers) {
       if (reductant === oxidant || spent.has(`${oxidant.id}|${reductant.id}`)) continue;
@@ -179,19 +180,18 @@ export function runRedox(
     const downhill = (s: Equilibrium) =>
       potential(pair.oxidant, s) - potential(pair.reductant, s) > 0 && allowed(pair, s, where.celsius);
     let extent = most;
-    if (!downhill(after(most * LEAST_SHARE))) continue;
-    let reached = after(most * (1 - 1e-6));
-    if (!downhill(reached)) {
+    if (downhill(after(most * (1 - 1e-6)))) spent.delete(`${pair.oxidant.id}|${pair.reductant.id}`);
+    else if (!downhill(after(most * LEAST_SHARE))) continue;
+    else {
       let low = 0;
       let high = most;
       for (let k = 0; k < 16; k++) {
         extent = (low + high) / 2;
-        reached = after(extent);
-        if (downhill(reached)) low = extent;
+        if (downhill(after(extent))) low = extent;
         else high = extent;
       }
       extent = low;
-    } else spent.delete(`${pair.oxidant.id}|${pair.reductant.id}`);
+    }
     if (slow > 0) spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(extent > LEAST_MOL * where.litres)) continue;
     addAmounts(amounts, change, extent);
