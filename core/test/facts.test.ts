@@ -10,13 +10,21 @@ import { FACTS as FUSION } from './facts/fusion';
 import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as MORE } from './facts/more';
+import { FACTS as SINGLE_IONS } from './facts/single-ions';
 import { disagreements } from './notation';
 
-describe.each([...BENCH, ...MORE, ...INTERFERENCE, ...FUSION, ...COMPOUNDS, ...CONDITIONS, ...IDENTITY, ...AGEING])(
-  '%s',
-  (_heading, facts) => {
-    test.each(facts)('%s', (_title, sample, script) => {
-      expect(disagreements(sample, script)).toEqual([]);
-    });
-  },
-);
+describe.each([
+  ...BENCH,
+  ...MORE,
+  ...INTERFERENCE,
+  ...FUSION,
+  ...COMPOUNDS,
+  ...CONDITIONS,
+  ...IDENTITY,
+  ...AGEING,
+  ...SINGLE_IONS,
+])('%s', (_heading, facts) => {
+  test.each(facts)('%s', (_title, sample, script) => {
+    expect(disagreements(sample, script)).toEqual([]);
+  });
+});

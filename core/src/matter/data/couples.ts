@@ -47,6 +47,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'Cl2/Cl-', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', reductant: { warm: 35, acid: 0, only: ['MnO2/Mn', 'MnO4/Mn', 'PbO2/Pb'] } },
   { id: 'Cl2/Cl- conc', half: 'Cl2 + 2 e- = 2 Cl-', volts: 1.396, source: 'BARD', oxidant: NEVER, reductant: { acid: 1.5, only: ['MnO4/Mn', 'PbO2/Pb'] } },
   { id: 'ClO/Cl', half: 'ClO- + 2 H+ + 2 e- = Cl- + H2O', volts: 1.715, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -7 } },
+  { id: 'ClO3/Cl dilute', half: 'ClO3- + 6 H+ + 6 e- = Cl- + 3 H2O', volts: 1.45, source: 'BARD', reductant: NEVER, oxidant: { acid: -4, only: ['NO3/HNO2', 'SO4/SO2'] } },
   { id: 'ClO3/Cl', half: 'ClO3- + 6 H+ + 6 e- = Cl- + 3 H2O', volts: 1.45, source: 'BARD', reductant: NEVER, oxidant: { acid: -0.5, not: ['Br2/Br-', 'Cl2/Cl-', 'MnO4/Mn', 'Cr2O7/Cr', 'MnO2/Mn'] } },
   { id: 'IO3/I2', half: '2 IO3- + 12 H+ + 10 e- = I2 + 6 H2O', volts: 1.195, source: 'BARD', oxidant: { acid: -5 }, reductant: { only: ['Cl2/Cl-', 'ClO/Cl'] } },
 
@@ -56,7 +57,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+', 'NO3/HNO2'] } },
   { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { only: ['NO3/HNO2 self'], slow: 3 } },
   { id: 'NO3/HNO2 self', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { scarce: -2, only: ['HNO2/NO self'] } },
-  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O'] } },
+  { id: 'NO3/HNO2', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { acid: -2.5, only: ['MnO4/Mn', 'Cr2O7/Cr', 'Br2/Br-', 'Cl2/Cl-', 'PbO2/Pb', 'H2O2/H2O', 'ClO3/Cl dilute'] } },
 
   { id: 'NO3/NH3', half: 'NO3- + 9 H+ + 8 e- = NH3 + 3 H2O', volts: 0.807, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] } },
   { id: 'NO2/NH3', half: 'NO2- + 7 H+ + 6 e- = NH3 + 2 H2O', volts: 0.806, source: 'BARD', reductant: NEVER, oxidant: { alkaline: -11.3, warm: 50, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] } },

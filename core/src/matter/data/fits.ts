@@ -50,6 +50,11 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   SnHPO4: 'white, soluble in mineral acid',
   SnC2O4: 'white, soluble in an excess of oxalate',
 
+  // Cobalt
+  'Co2(OH)3Cl': 'blue with a little alkali or ammonia, pink with more when warm',
+  'Co2(OH)3NO3': 'blue with a little alkali or ammonia, pink with more when warm',
+  'Co4(OH)6SO4': 'blue with a little alkali or ammonia, pink with more when warm',
+
   // Aluminium, chromium, iron, zinc, manganese
   'CrCH3COO^2+': 'acetate brings down no hydroxide, boiled or not; green',
   'Cr(CH3COO)2+': 'acetate brings down no hydroxide, boiled or not; green',

@@ -201,7 +201,11 @@ export const SOLIDS: readonly SolidRow[] = [
   ['MnHPO4', 'Mn2+ + PO4^3- + H+', -25.3, 'off-white', 'fine', 'NIST46'],
   ['Mn2Fe(CN)6', '2 Mn2+ + Fe(CN)6^4-', -13.0, 'off-white', 'fine', 'LANGE'],
   ['MnC2O4', 'Mn2+ + C2O4^2-', -6.77, 'white', 'crystalline', 'CRC', { slow: 10 }],
-  ['Co(OH)2', 'Co2+ - 2 H+', 13.1, 'blue', 'gelatinous', 'BM', { hex: '#5b86bd', enthalpy: -90.2 }],
+  // Blue basic salts fall first; warmth and alkali turn them into the pink hydroxide.
+  ['Co2(OH)3Cl', '2 Co2+ + Cl- - 3 H+', 17.5, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -135 }],
+  ['Co2(OH)3NO3', '2 Co2+ + NO3- - 3 H+', 17.5, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -135 }],
+  ['Co4(OH)6SO4', '4 Co2+ + SO4^2- - 6 H+', 35.0, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -270 }],
+  ['Co(OH)2', 'Co2+ - 2 H+', 12.3, 'pink', 'gelatinous', 'BM', { ripens: 60, hex: '#c9919f', enthalpy: -90.2 }],
   ['CoCO3', 'Co2+ + CO3^2-', -10.0, 'pink', 'fine', 'NIST46', { hex: '#c690a5' }],
   ['CoS', 'Co2+ + HS- - H+', -7.5, 'black', 'fine', 'MYERS', { stays: 240, enthalpy: 7 }],
   ['CoC2O4', 'Co2+ + C2O4^2-', -7.2, 'pink', 'crystalline', 'LANGE'],
