@@ -218,11 +218,7 @@ export const FACTS: Facts = [
         'K+ 0.05 SCN- 0.05',
         'take A 1; add A silver-nitrate-0.1M 0.5; = ppt white; add A nitric-acid-2M 0.5; = ppt white; spin A; decant A B; add A ammonia-6M 2; = clear',
       ],
-      [
-        'thiocyanate with copper is black',
-        'K+ 0.5 SCN- 0.5',
-        'take A 1; add A copper-ii-sulfate-0.1M 2d; = ppt black',
-      ],
+      ['thiocyanate with copper is black', 'K+ 0.5 SCN- 0.5', 'take A 1; add A copper-ii-sulfate-0.1M 2d; = ppt black'],
       [
         'hexacyanoferrate(II) with silver is white and stays in ammonia',
         'K+ 0.08 Fe(CN)6^4- 0.02',
