@@ -11,6 +11,7 @@ import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as MORE } from './facts/more';
 import { FACTS as SINGLE_IONS } from './facts/single-ions';
+import { FACTS as STRUCTURES } from './facts/structures';
 import { disagreements } from './notation';
 
 describe.each([
@@ -23,6 +24,7 @@ describe.each([
   ...IDENTITY,
   ...AGEING,
   ...SINGLE_IONS,
+  ...STRUCTURES,
 ])('%s', (_heading, facts) => {
   test.each(facts)('%s', (_title, sample, script) => {
     expect(disagreements(sample, script)).toEqual([]);

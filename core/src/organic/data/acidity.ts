@@ -54,6 +54,9 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: '[SX4](=O)(=O)[NX3;H1,H2]', pKa: 10.1, kind: 'acid' },
   { smarts: '[CX3](=O)[NX3;H1][CX3]=O', pKa: 9.6, kind: 'acid' },
   { smarts: '[#6][CX3](=O)[CX4;H1,H2][CX3](=O)[#6]', pKa: 9, kind: 'acid' },
+  // In a ring of six the two carbonyls draw together.
+  { smarts: '[CX3]1(=O)[CX4;H1,H2][CX3](=O)[#6][#6][#6]1', pKa: 5.2, kind: 'acid' },
+  { smarts: '[CX4;H1,H2]1[CX3](=O)[NX3][CX3](=O)[NX3][CX3]1=O', pKa: 4, kind: 'acid' },
   { smarts: '[CX4;H1,H2,H3][N+](=O)[O-]', pKa: 10.2, kind: 'acid' },
   { smarts: 'c[SX2H]', pKa: 6.6, kind: 'acid', rho: 2.2, sigma: 'minus' },
   { smarts: '[CX4][SX2H]', pKa: 10.6, kind: 'acid' },
