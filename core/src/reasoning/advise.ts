@@ -123,8 +123,12 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
   const mayBeDone = (t: StandardTest) => isAllowed(t, bounds) && isPointedTo(space, inference, t, hazardOf(t.id, bounds.rules));
   const opened = new Map<StandardTest, Weighed[]>();
   for (const one of [...weighed].sort((a, b) => b.worth - a.worth)) {
-    if (hasItsStart(one.test, space, bounds.done)) continue;
-    for (const maker of makersOf(one.test, space))
+    const makers = lacksSolution(one.test, space, bounds)
+      ? [mildestSolvent(space)]
+      : hasItsStart(one.test, space, bounds.done)
+        ? []
+        : makersOf(one.test, space);
+    for (const maker of makers)
       if (!bounds.done.has(maker.id) && hasItsStart(maker, space, bounds.done) && mayBeDone(maker))
         opened.set(maker, [...(opened.get(maker) ?? []), one]);
   }
@@ -169,11 +173,17 @@ function stationsAhead(test: StandardTest, space: Space, { done }: Bounds): numb
 /** Minutes that it takes to bring a sample into solution, where that has not been done. */
 const SOLUTION_MINUTES = 10;
 
-function solutionCost(test: StandardTest, space: Space, { done }: Bounds): number {
-  if (!startsOf(test, space.scheme).includes(ORIGINAL_SOLUTION)) return 0;
-  const made = testsOf(space.scheme).some((t) => done.has(t.id) && t.makes?.includes(ORIGINAL_SOLUTION));
-  return made ? 0 : SOLUTION_MINUTES * BITS_PER_MINUTE;
+/** Is it done on a solution of the sample, which nobody has made? */
+function lacksSolution(test: StandardTest, space: Space, { done }: Bounds): boolean {
+  const inSolution = (t: StandardTest) => startsOf(t, space.scheme).includes(ORIGINAL_SOLUTION);
+  const made = testsOf(space.scheme).some((t) => done.has(t.id) && (inSolution(t) || t.makes?.includes(ORIGINAL_SOLUTION)));
+  return inSolution(test) && !made;
 }
+
+const mildestSolvent = (space: Space): StandardTest => testsOf(space.scheme).find((t) => t.makes?.includes(ORIGINAL_SOLUTION))!;
+
+const solutionCost = (test: StandardTest, space: Space, bounds: Bounds): number =>
+  lacksSolution(test, space, bounds) ? SOLUTION_MINUTES * BITS_PER_MINUTE : 0;
 
 /** Of what a test tells, what counts where its signs are hints at most. */
 const HINT = 0.5;
