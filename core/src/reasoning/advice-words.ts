@@ -55,6 +55,10 @@ export function reason(space: Space, test: StandardTest, groups: readonly Group[
 export const proof = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
   `Proves ${listed(ids.map(nameOf))}, if it is there; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 
+/** Asked of every compound, whatever points to it. */
+export const owed = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
+  `A report says whether there is ${listed(ids.map(nameOf))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+
 /** What it makes is what these start from. */
 export const opens = (tests: readonly StandardTest[], minutes: number, hazard: Hazard): string =>
   `Opens the way: ${listed(tests.map((t) => t.title))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;

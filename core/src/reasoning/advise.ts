@@ -5,11 +5,11 @@ import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
 import { startsOf, STATIONS, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
-import { TESTED_ELEMENTS } from '../organic/data/features';
-import { type Hazard, opens, proof, reason } from './advice-words';
+import { type Hazard, opens, owed, proof, reason } from './advice-words';
+import { type Asking, different } from './different';
 import type { Inference } from './infer';
 import { type Group, groupsOf, information } from './information';
-import { type Bounds, hasItsStart, isAllowed, lacksItsReason, makersOf, open } from './premises';
+import { type Bounds, hasItsStart, isAllowed, isAnswered, lacksItsReason, makersOf, open } from './premises';
 import type { Space } from './space';
 import { isFaint } from './states';
 
@@ -33,6 +33,8 @@ const BITS_PER_GRAM = 0.5;
 const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, high: 0.6 };
 /** Every station beyond where one has got to on the school's path costs so many bits: dry before wet, groups before single ions. */
 const BITS_PER_STATION = 0.12;
+/** Further ahead than so many stations costs no more. */
+const FAR_STATIONS = 3;
 /** What a test tells by the way, of what it is not for, counts for so much. */
 const BY_THE_WAY = 0.2;
 /** Of what a test is worth, the share that goes to the one that has to be done before it. */
@@ -82,7 +84,7 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
     const groups = groupsOf(space, test, drawn);
     const proves = about ? [] : provenBy(inference, test);
     const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
-    if (bits < LEAST_BITS && !proves.length) return [];
+    if (bits < LEAST_BITS && !proves.length && !isOwed(test, bounds)) return [];
     const { minutes, grams } = space.costs[test.id]!;
     const far =
       about || proves.length ? 0 : BITS_PER_STATION * stationsAhead(test, space, bounds) + solutionCost(test, space, bounds);
@@ -93,10 +95,16 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
       minutes,
       sample_mg: Math.round(grams * 1000) || 20,
       hazard,
-      why: proves.length ? proof(proves, minutes, hazard) : reason(space, test, groups, minutes, hazard),
+      why: proves.length
+        ? proof(proves, minutes, hazard)
+        : bits < LEAST_BITS
+          ? owed([...suspectsOf(test)], minutes, hazard)
+          : reason(space, test, groups, minutes, hazard),
       splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
     };
-    return [{ test, advice, worth: bits + PROOF_BITS * Math.min(1, proves.length) + bitsByPlace(test, space, bounds) - cost }];
+    const tells = bits + bitsByPlace(test, space, bounds);
+    const worth = tells + PROOF_BITS * Math.min(1, proves.length) - cost;
+    return [{ test, advice, worth, tells, about: suspectsOf(test) }];
   });
   const ready = weighed.filter(
     ({ test }) => hasItsStart(test, space, bounds.done) && (about || !lacksItsReason(test, space, bounds)),
@@ -104,30 +112,34 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
   const list = about ? ready : [...ready, ...openingTheWay(space, inference, bounds, weighed)];
   const best = new Map<string, Weighed>();
   for (const one of list) if (!((best.get(one.test.id)?.worth ?? -Infinity) >= one.worth)) best.set(one.test.id, one);
-  const out = [...best.values()].sort((a, b) => b.worth - a.worth).map(({ advice }) => advice);
-  return out.slice(0, most).map((a) => {
+  const out = [...best.values()].sort((a, b) => b.worth - a.worth);
+  const odds = new Map(inference.suspects.map(({ id, probability }) => [id, probability]));
+  return different(out, most, (id) => odds.get(id)! * (1 - odds.get(id)!)).map(({ advice: a }) => {
     const waits = waitIn(a.test, bounds.rules);
-    const meanwhile = waits < WORTH_USING ? undefined : out.find((b) => b !== a && b.minutes <= waits)?.test;
+    const meanwhile = waits < WORTH_USING ? undefined : out.find(({ advice: b }) => b !== a && b.minutes <= waits)?.test.id;
     return meanwhile === undefined ? a : { ...a, meanwhile };
   });
 }
 
-interface Weighed {
+interface Weighed extends Asking {
   readonly test: StandardTest;
   readonly advice: Advice;
-  readonly worth: number;
 }
+
+const suspectsOf = ({ signs = [] }: StandardTest): ReadonlySet<string> => new Set(signs.flatMap((s) => s.of));
 
 /** Tests that make what worthier ones start from; what opens the way to several is worth them all. */
 function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weighed: readonly Weighed[]): Weighed[] {
   const mayBeDone = (t: StandardTest) => isAllowed(t, bounds) && isPointedTo(space, inference, t, hazardOf(t.id, bounds.rules));
+  const solvent = solventToTry(space, bounds);
   const opened = new Map<StandardTest, Weighed[]>();
   for (const one of [...weighed].sort((a, b) => b.worth - a.worth)) {
-    const makers = lacksSolution(one.test, space, bounds)
-      ? [mildestSolvent(space)]
-      : hasItsStart(one.test, space, bounds.done)
-        ? []
-        : makersOf(one.test, space);
+    const makers =
+      solvent && isInSolution(one.test, space)
+        ? [solvent]
+        : hasItsStart(one.test, space, bounds.done)
+          ? []
+          : makersOf(one.test, space);
     for (const maker of makers)
       if (!bounds.done.has(maker.id) && hasItsStart(maker, space, bounds.done) && mayBeDone(maker))
         opened.set(maker, [...(opened.get(maker) ?? []), one]);
@@ -139,6 +151,8 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
     const together = best.reduce((sum, { worth }, i) => sum + (i === 0 ? worth : Math.max(0, worth)), 0);
     return {
       test: maker,
+      tells: 0,
+      about: new Set(),
       worth: ENABLING * together - minutes * BITS_PER_MINUTE - grams * BITS_PER_GRAM,
       advice: {
         ...best[0]!.advice,
@@ -157,8 +171,8 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
 }
 
 /** Bits that a test is worth by its place on the path, beside what it tells. */
-const bitsByPlace = (test: StandardTest, space: Space, { done }: Bounds): number =>
-  !done.size && test === testsOf(space.scheme)[0] ? FIRST_BITS : isOwed(test) ? OWED_BITS : 0;
+const bitsByPlace = (test: StandardTest, space: Space, bounds: Bounds): number =>
+  !bounds.done.size && test === testsOf(space.scheme)[0] ? FIRST_BITS : isOwed(test, bounds) ? OWED_BITS : 0;
 
 const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
 
@@ -167,32 +181,35 @@ function stationsAhead(test: StandardTest, space: Space, { done }: Bounds): numb
   const path = Object.keys(STATIONS[space.scheme]);
   const at = (t: StandardTest) => path.indexOf(stationOf(t, space.scheme)!);
   const reached = testsOf(space.scheme).reduce((far, t) => (done.has(t.id) ? Math.max(far, at(t)) : far), 0);
-  return Math.max(0, at(test) - reached);
+  return Math.min(FAR_STATIONS, Math.max(0, at(test) - reached));
 }
 
 /** Minutes that it takes to bring a sample into solution, where that has not been done. */
 const SOLUTION_MINUTES = 10;
 
-/** Is it done on a solution of the sample, which nobody has made? */
-function lacksSolution(test: StandardTest, space: Space, { done }: Bounds): boolean {
-  const inSolution = (t: StandardTest) => startsOf(t, space.scheme).includes(ORIGINAL_SOLUTION);
-  const made = testsOf(space.scheme).some((t) => done.has(t.id) && (inSolution(t) || t.makes?.includes(ORIGINAL_SOLUTION)));
-  return inSolution(test) && !made;
+/** The mildest solvent that is still to be tried; none where one took the sample, or work on a solution was written down. */
+function solventToTry(space: Space, bounds: Bounds): StandardTest | undefined {
+  const tests = testsOf(space.scheme);
+  if (tests.some((t) => bounds.done.has(t.id) && isInSolution(t, space))) return undefined;
+  return tests.find((t) => t.makes?.includes(ORIGINAL_SOLUTION) && !bounds.done.has(t.id) && isAllowed(t, bounds));
 }
 
-const mildestSolvent = (space: Space): StandardTest => testsOf(space.scheme).find((t) => t.makes?.includes(ORIGINAL_SOLUTION))!;
+const isInSolution = (test: StandardTest, space: Space): boolean => startsOf(test, space.scheme).includes(ORIGINAL_SOLUTION);
 
 const solutionCost = (test: StandardTest, space: Space, bounds: Bounds): number =>
-  lacksSolution(test, space, bounds) ? SOLUTION_MINUTES * BITS_PER_MINUTE : 0;
+  isInSolution(test, space) && solventToTry(space, bounds) ? SOLUTION_MINUTES * BITS_PER_MINUTE : 0;
 
 /** Of what a test tells, what counts where its signs are hints at most. */
 const HINT = 0.5;
 
+/** Stations whose tests are for everything at once. */
+const CLASSING: ReadonlySet<string> = new Set(['solubility']);
+
 /** Bits that a test tells of what it is for in full, and of all else by the way. */
 function toldBy(space: Space, test: StandardTest, groups: readonly Group[], answer: (m: number) => string): number {
   const all = information(test, groups, answer);
-  const of = new Set((test.signs ?? []).flatMap((s) => s.of));
-  const general = !of.size && test.makes?.length && !test.inTurn;
+  const of = suspectsOf(test);
+  const general = !of.size && !test.inTurn && (test.makes?.length || CLASSING.has(stationOf(test, space.scheme)!));
   if (general || (isLook(test, space) && test.watch[0] !== 'paper' && !test.inTurn)) return all;
   const own = of.size
     ? information(test, groups, (m) =>
@@ -237,8 +254,8 @@ function representatives(space: Space, weights: Float64Array): Map<number, numbe
 
 /** A test for single suspects waits until something points to one of them that is not settled yet; a dangerous one the more so. */
 function isPointedTo(space: Space, inference: Inference, test: StandardTest, hazard: Hazard): boolean {
-  const of = new Set((test.signs ?? []).flatMap((s) => s.of));
-  if (!of.size || isOwed(test) || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
+  const of = suspectsOf(test);
+  if (!of.size || isForElements(test) || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
   const least = hazard === 'high' ? POINTED.dangerous : POINTED.probability;
   return inference.suspects.some(
     ({ id, probability, state }, i) =>
@@ -250,10 +267,12 @@ function isPointedTo(space: Space, inference: Inference, test: StandardTest, haz
   );
 }
 
-const ELEMENTS: ReadonlySet<string> = new Set(TESTED_ELEMENTS);
-/** The elements of a compound are owed whatever it is: their tests wait for nothing that points to them. */
-const isOwed = ({ signs = [] }: StandardTest): boolean =>
-  signs.length > 0 && signs.every((s) => s.of.every((id) => ELEMENTS.has(id)));
+/** What every report on a compound says of it. */
+const OWED: ReadonlySet<string> = new Set(['N', 'S', 'Cl', 'Br', 'I']);
+const isForElements = ({ signs = [] }: StandardTest): boolean =>
+  signs.length > 0 && signs.every((s) => s.of.every((id) => OWED.has(id)));
+/** The elements of a compound are owed whatever it is, each once: their tests wait for nothing that points to them. */
+const isOwed = (test: StandardTest, { done }: Bounds): boolean => isForElements(test) && !isAnswered(test.id, done);
 
 const priors = new WeakMap<Space, readonly number[]>();
 /** Probability of every suspect before anything is known. */

@@ -41,9 +41,16 @@ export function hasItsStart(test: StandardTest, space: Space, done: ReadonlySet<
 
 /** Is it worth doing only by what another test shows, of which none was done though one may be? */
 export const lacksItsReason = (test: StandardTest, space: Space, bounds: Bounds): boolean => {
-  const asked = (test.when?.tests ?? []).map((id) => testById.get(id)!).filter((t) => space.knows(t.id) && isAllowed(t, bounds));
-  return asked.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
+  const tests = (test.when?.tests ?? []).map((id) => testById.get(id)!).filter((t) => space.knows(t.id) && isAllowed(t, bounds));
+  return tests.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
 };
+
+const asked = ({ signs = [] }: StandardTest) => [...new Set(signs.flatMap((s) => s.of))].sort().join(' ');
+
+/** Was it done, or another that asks the same? */
+export const isAnswered = (id: string, done: ReadonlySet<string>): boolean =>
+  done.has(id) ||
+  (asked(testById.get(id)!) !== '' && [...done].some((other) => asked(testById.get(other)!) === asked(testById.get(id)!)));
 
 export const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
   !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
@@ -55,7 +62,7 @@ export const open = (space: Space, bounds: Bounds): StandardTest[] =>
       !bounds.done.has(test.id) &&
       space.knows(test.id) &&
       test.watch.length > 0 &&
-      !test.after?.some((id) => !bounds.done.has(id)) &&
+      !test.after?.some((id) => !isAnswered(id, bounds.done) && !bounds.aside?.has(id)) &&
       isAllowed(test, bounds),
   );
 
