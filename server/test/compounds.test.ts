@@ -55,7 +55,7 @@ describe('organic compounds', () => {
     ])
       view = await one.write(view, event);
     const found = await one.reasoned(view);
-    expect(found.candidates[0]).toMatchObject({ name: 'thiourea', compound: { melts: 182, formula: 'CH4N2S' } });
+    expect(found.candidates[0]).toMatchObject({ name: 'thiourea', compound: { melts: 177, formula: 'CH4N2S' } });
     expect(found.suspects.find((c) => c.id === 'S')!.state).toMatch(/^(confirmed|indicated)$/);
     const signed = await one.append(view, {
       kind: 'conclusion',
