@@ -36,7 +36,9 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
 
   // Moved by the keyboard, as by the mouse.
   const before = await titles(page);
-  const moved = before[3]!;
+  // What is held at the mouth of the hot tube waits for the heating, wherever it is dragged.
+  const from = before.findIndex((title, i) => i > 2 && !title.startsWith('Heating'));
+  const moved = before[from]!;
   await order(page)
     .getByRole('button', { name: `Move ${moved}` })
     .focus();
@@ -49,7 +51,7 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
   await page.keyboard.press('Space');
   await page.clock.runFor(1000);
   await expect(page.getByRole('button', { name: 'Let Foxing order it' })).toBeVisible();
-  await expect.poll(async () => (await titles(page)).indexOf(moved)).toBeLessThan(3);
+  await expect.poll(async () => (await titles(page)).indexOf(moved)).toBeLessThan(from);
 
   // Time passes and nothing is done: what is free follows, what is fixed stays.
   const [first, late] = [(await titles(page))[0]!, (await titles(page)).at(-1)!];

@@ -140,13 +140,22 @@ test('by keys: a letter for every word, and none of them while one writes', asyn
 });
 
 test('the first place is there with little script, and everything in it is compressed', async ({ page }) => {
+  // What comes once the place stands, for the next one, does not count.
+  await page.addInitScript(() => {
+    new MutationObserver((_, watch) => {
+      if (!document.querySelector('h1')) return;
+      performance.mark('stands');
+      watch.disconnect();
+    }).observe(document, { childList: true, subtree: true });
+  });
   await page.goto('/cases');
   await expect(page.getByRole('heading', { level: 1, name: 'Cases' })).toBeVisible();
-  const kB = await page.evaluate(() =>
-    (performance.getEntriesByType('resource') as PerformanceResourceTiming[])
-      .filter((r) => r.name.endsWith('.js'))
-      .reduce((sum, r) => sum + r.encodedBodySize / 1000, 0),
-  );
+  const kB = await page.evaluate(() => {
+    const stands = performance.getEntriesByName('stands')[0]!.startTime;
+    return (performance.getEntriesByType('resource') as PerformanceResourceTiming[])
+      .filter((r) => r.name.endsWith('.js') && r.startTime < stands)
+      .reduce((sum, r) => sum + r.encodedBodySize / 1000, 0);
+  });
   expect(kB).toBeGreaterThan(20);
   expect(kB).toBeLessThan(250);
 });
