@@ -40,7 +40,7 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
   const from = before.findIndex((title, i) => i > 2 && !title.startsWith('Heating'));
   const moved = before[from]!;
   await order(page)
-    .getByRole('button', { name: `Move ${moved}` })
+    .getByRole('button', { name: `Move ${moved}`, exact: true })
     .focus();
   await page.keyboard.press('Space');
   for (let i = 0; i < 2; i++) {
