@@ -3,7 +3,8 @@ import { evidenceOf } from '#core/reasoning/evidence';
 import type { RecordEntry } from '#core/reasoning/entries';
 import { infer } from '#core/reasoning/infer';
 import { probabilityOf } from '#core/reasoning/observer';
-import { meanOver, overlay, type Space } from '#core/reasoning/space';
+import { overlay } from '#core/reasoning/parts';
+import { meanOver, type Space } from '#core/reasoning/space';
 import { testById } from '#core/scheme/tests';
 import type { Observation } from '#core/vocabulary/observation';
 

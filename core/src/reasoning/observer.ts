@@ -193,18 +193,20 @@ const NONE_SHOWN: readonly Shown[] = [];
 /**
  * Probability of a record, given what the test showed to someone who looked and wrote as usual. Over all records it adds up to one.
  * @param hidden rate at which one of two salts hides what the other shows.
+ * @param asked channels of which silence says something.
  */
 export function probabilityOf(
   test: StandardTest,
   recorded: readonly Observation[],
   seen: readonly Observation[],
   hidden = 0,
+  asked: readonly Channel[] = test.watch,
 ): number {
   const told = toldByChannel(recorded);
   const shown = shownByChannel(test, seen).byChannel;
   const faded = (s: Shown): Shown => (s.nothing ? s : { ...s, mentioned: s.mentioned * (1 - hidden) });
   let p = 1;
-  for (const channel of new Set([...test.watch, ...told.keys(), ...shown.keys()])) {
+  for (const channel of new Set([...asked, ...told.keys(), ...shown.keys()])) {
     const things = shown.get(channel) ?? NONE_SHOWN;
     p *= ofChannel(channel, told.get(channel) ?? NO_OBSERVATIONS, hidden ? things.map(faded) : things, seen);
   }

@@ -5,12 +5,12 @@ import type { Scheme, School, StandardTest } from '../scheme/model';
 import { type HouseRules, schoolOf } from '../scheme/rules';
 import { testById } from '../scheme/tests';
 import { World } from '../scheme/world';
-import { isNothing, type Observation } from '../vocabulary/observation';
+import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
-import { TOGETHER } from './data/rates';
 import { FORMS, isCation, SINGLES } from './hypotheses';
 import { probabilityOf } from './observer';
-import { subjectOf } from './shown';
+import { overlay, pairKey, Parts } from './parts';
+import { PartsWeighed } from './parts-weighed';
 import { weightOf } from './priors';
 
 /** Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed. */
@@ -123,19 +123,6 @@ function priorOf(list: readonly SaltMember[]): Float64Array {
 
 const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
 
-const texts = new WeakMap<Observation, string>();
-function textOf(o: Observation): string {
-  let text = texts.get(o);
-  if (text === undefined) texts.set(o, (text = JSON.stringify(o)));
-  return text;
-}
-
-/** Two accounts laid over each other: everything that either shows; nothing only where both show nothing. */
-export function overlay(a: readonly Observation[], b: readonly Observation[]): Observation[] {
-  const both = [...a, ...b.filter((o) => !a.some((p) => textOf(p) === textOf(o)))];
-  return both.filter((o) => !isNothing(o) || !both.some((p) => !isNothing(p) && subjectOf(p) === subjectOf(o)));
-}
-
 /** Probability of a record over the outcomes that benches differ in. */
 export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
   outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
@@ -162,6 +149,7 @@ export class SaltSpace implements Space {
   private readonly readings = new Map<string, Reading>();
   private readonly overlaid = new Map<number, Observation[]>();
   private readonly alike = new Map<string, number[]>();
+  private readonly parts: Parts;
 
   constructor(
     readonly atlas: Atlas,
@@ -169,6 +157,7 @@ export class SaltSpace implements Space {
     readonly limits: Limits,
   ) {
     this.scheme = schoolOf(rules);
+    this.parts = new Parts(atlas.outcomes);
     this.members = members(limits);
     this.lnPrior = priorOf(this.members);
   }
@@ -238,30 +227,15 @@ export class SaltSpace implements Space {
   private weigh(test: StandardTest, recorded: readonly Observation[]): Float64Array {
     const rows = this.rows(test.id)!;
     const usual = rows[0]!;
-    const { outcomes } = this.atlas;
-    const known = new Map<number, number>();
-    const once = (key: number, work: () => number) => {
-      let p = known.get(key);
-      if (p === undefined) known.set(key, (p = work()));
-      return p;
-    };
-    const scale = outcomes.length + 1;
+    const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
     return Float64Array.from(this.members, ({ salts: [first, second] }) => {
-      if (second === undefined)
-        return (
-          rows.reduce((sum, row) => sum + once(row[first!]!, () => probabilityOf(test, recorded, outcomes[row[first!]!]!)), 0) /
-          rows.length
-        );
-      const [a, b] = [usual[first!]!, usual[second]!];
-      if (a === b) return once(a, () => probabilityOf(test, recorded, outcomes[a]!));
-      return once(Math.min(a, b) * scale + Math.max(a, b) + scale, () =>
-        probabilityOf(test, recorded, this.laid(a, b), TOGETHER.hidden),
-      );
+      if (second === undefined) return rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length;
+      return weighed.together(usual[first!]!, usual[second]!);
     });
   }
 
   private laid(a: number, b: number): Observation[] {
-    const key = Math.min(a, b) * this.atlas.outcomes.length + Math.max(a, b);
+    const key = pairKey(a, b);
     let out = this.overlaid.get(key);
     if (!out) this.overlaid.set(key, (out = overlay(this.atlas.outcomes[a]!, this.atlas.outcomes[b]!)));
     return out;
