@@ -69,8 +69,8 @@ const told = (e: RecordEntry): string =>
 const sameWords = (a: RecordEntry, b: RecordEntry) => a.test === b.test && told(a) === told(b);
 
 export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least, most, stopped }: Effort): Weighed {
-  const quick = Float64Array.from(space.lnPrior);
-  const rough = Float64Array.from(space.lnPrior);
+  const quick = space.lnPrior.slice();
+  const rough = space.lnPrior.slice();
   const evidence = entries.map((entry, i): Evidence => {
     const { p, anyhow } = space.read(entry.test, watched(entry));
     const about = {
@@ -85,7 +85,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
       rough[m]! += composed ? Math.max(value, ROUGHLY) : value;
       return value;
     });
-    return { entry, ...about, p: Float64Array.from(p), ln };
+    return { entry, ...about, p: p.slice(), ln };
   });
   const elimination = new Elimination(space, evidence, rough);
   const explained = () => elimination.poor() === 0;

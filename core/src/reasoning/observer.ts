@@ -32,8 +32,21 @@ function readingIs(off: number): number {
 /** Probability of a field: that it is written, times that it says so. */
 const field = (rate: number, written: unknown, says: () => number): number => (written === undefined ? 1 - rate : rate * says());
 
+type Words = Pick<Shown, 'alike'> & { readonly p: number };
+const wordsBefore = new WeakMap<Observation, WeakMap<Observation, Words>>();
+
 /** Probability of the words for something that was shown and noticed. */
-function wordsFor(r: Observation, { o: s, alike }: Shown): number {
+function wordsFor(r: Observation, shown: Shown): number {
+  let of = wordsBefore.get(r);
+  if (!of) wordsBefore.set(r, (of = new WeakMap()));
+  const before = of.get(shown.o);
+  if (before && before.alike === shown.alike) return before.p;
+  const p = wordsWeighed(r, shown);
+  of.set(shown.o, { alike: shown.alike, p });
+  return p;
+}
+
+function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   let p = 1;
   for (const name of QUALIFIERS) {
     const [told, was] = [qualifierOf(r, name), qualifierOf(s, name)];

@@ -19,7 +19,7 @@ interface Block {
 export class PartsWeighed {
   private readonly blocks: readonly Block[];
   /** Of each outcome, the place of its part in each block. */
-  private readonly places = new Map<number, Uint32Array>();
+  private readonly places: Uint32Array[] = [];
 
   constructor(
     private readonly parts: Parts,
@@ -31,14 +31,11 @@ export class PartsWeighed {
     const asked = inBlocks(test.watch, (channel) => channel);
     const found = written.map(() => new Map<number, number>());
     for (const outcome of outcomes)
-      this.places.set(
-        outcome,
-        Uint32Array.from(parts.of(outcome), (part, i) => {
-          const known = found[i]!;
-          if (!known.has(part)) known.set(part, known.size);
-          return known.get(part)!;
-        }),
-      );
+      this.places[outcome] = parts.of(outcome).map((part, i) => {
+        const known = found[i]!;
+        if (!known.has(part)) known.set(part, known.size);
+        return known.get(part)!;
+      });
     const empty = ({ parts: [only, another], asked, written }: Block) =>
       another === undefined && !asked.length && !written.length && !parts.part(only!).length;
     const all = found.map((known, i): Block => {
@@ -48,15 +45,14 @@ export class PartsWeighed {
     });
     const kept = [...all.keys()].filter((i) => !empty(all[i]!));
     this.blocks = kept.map((i) => all[i]!);
-    for (const [outcome, places] of this.places)
-      this.places.set(
-        outcome,
-        Uint32Array.from(kept, (i) => places[i]!),
-      );
+    for (const outcome of outcomes) {
+      const places = this.places[outcome]!;
+      this.places[outcome] = Uint32Array.from(kept, (i) => places[i]!);
+    }
   }
 
   alone(outcome: number): number {
-    const at = this.places.get(outcome)!;
+    const at = this.places[outcome]!;
     let p = 1;
     for (let i = 0; i < at.length; i++) {
       const { parts, asked, written, alone } = this.blocks[i]!;
@@ -69,7 +65,7 @@ export class PartsWeighed {
 
   together(a: number, b: number): number {
     if (a === b) return this.alone(a);
-    const [first, second] = [this.places.get(a)!, this.places.get(b)!];
+    const [first, second] = [this.places[a]!, this.places[b]!];
     let p = 1;
     for (let i = 0; i < first.length; i++) {
       const { parts, asked, written, together } = this.blocks[i]!;

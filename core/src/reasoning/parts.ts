@@ -47,6 +47,8 @@ export class Parts {
 
   constructor(private readonly outcomes: readonly (readonly Observation[])[]) {}
 
+  private readonly things = new Map<string, Observation>();
+
   /** Of an outcome, the number of its part in each block. */
   of(outcome: number): Uint32Array {
     let parts = this.known.get(outcome);
@@ -74,7 +76,15 @@ export class Parts {
   private numberOf(part: readonly Observation[]): number {
     const text = part.map(textOf).join(' ');
     let number = this.numbers.get(text);
-    if (number === undefined) this.numbers.set(text, (number = this.list.push(part) - 1));
+    if (number === undefined) this.numbers.set(text, (number = this.list.push(part.map((o) => this.once(o))) - 1));
     return number;
+  }
+
+  /** One and the same object for all that reads the same. */
+  private once(o: Observation): Observation {
+    const text = textOf(o);
+    const known = this.things.get(text);
+    if (!known) this.things.set(text, o);
+    return known ?? o;
   }
 }

@@ -80,7 +80,7 @@ export class Posterior {
 
   /** What each entry moved every suspect, decibans, taken in the order in which they were written. */
   moves(): Float64Array[] {
-    const running = Float64Array.from(this.space.lnPrior);
+    const running = this.space.lnPrior.slice();
     let before = this.prior;
     return this.evidence.map(({ ln }) => {
       for (let m = 0; m < running.length; m++) running[m]! += ln[m]!;
@@ -92,7 +92,7 @@ export class Posterior {
   }
 
   private members(counts: (k: number) => boolean, apart?: Apart): Float64Array {
-    const sum = Float64Array.from(this.space.lnPrior);
+    const sum = this.space.lnPrior.slice();
     this.evidence.forEach(({ ln }, k) => {
       if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
     });

@@ -12,7 +12,7 @@ import type { Space } from './space';
  * @returns null when no test that is left can.
  */
 function settling(space: Space, inference: Inference, conflict: Conflict, bounds: Bounds): Advice | null {
-  const weights = Float64Array.from(inference.weights);
+  const weights = inference.weights.slice();
   let withIon = 0;
   let without = 0;
   const has = space.members.map((m) => conflict.ions.some((ion) => m.holds.includes(ion)));

@@ -228,10 +228,15 @@ export class SaltSpace implements Space {
     const rows = this.rows(test.id)!;
     const usual = rows[0]!;
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
-    return Float64Array.from(this.members, ({ salts: [first, second] }) => {
-      if (second === undefined) return rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length;
-      return weighed.together(usual[first!]!, usual[second]!);
-    });
+    const p = new Float64Array(this.members.length);
+    for (let m = 0; m < p.length; m++) {
+      const [first, second] = this.members[m]!.salts;
+      p[m] =
+        second === undefined
+          ? rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length
+          : weighed.together(usual[first!]!, usual[second]!);
+    }
+    return p;
   }
 
   private laid(a: number, b: number): Observation[] {
