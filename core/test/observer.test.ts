@@ -3,6 +3,9 @@ import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
 import fc from 'fast-check';
 import { probabilityOf } from '#core/reasoning/observer';
+import { TOGETHER } from '#core/reasoning/data/rates';
+import { overlay, Parts } from '#core/reasoning/parts';
+import { PartsWeighed } from '#core/reasoning/parts-weighed';
 import { perfect, seeded, student } from '#core/reasoning/student';
 import { ORGANIC_TEST_IDS } from '#core/organic/testids';
 import type { StandardTest } from '#core/scheme/model';
@@ -142,6 +145,22 @@ test('a perfect observer writes what is shown; a student in words that there are
       const written = student(seeded(seed))(test, seen);
       expect(student(seeded(seed))(test, seen)).toEqual(written);
       for (const o of written) expect(observationSchema.safeParse(o)).toMatchObject({ success: true });
+    }),
+    { numRuns: 400 },
+  );
+});
+
+test('what two show together, weighed part by part, is as likely as weighed whole', () => {
+  const second = fc.nat().map((n) => (list: readonly number[]) => list[n % list.length]!);
+  fc.assert(
+    fc.property(shown, second, fc.nat(), ([test, seen], pick, seed) => {
+      const other = stored.outcomes[pick(stored.tests[test.id]!)]!;
+      fc.pre(JSON.stringify(seen) !== JSON.stringify(other));
+      const together = overlay(seen, other);
+      const written = student(seeded(seed))(test, together);
+      const weighed = new PartsWeighed(new Parts([seen, other]), new Set([0, 1]), test, written);
+      expect(weighed.together(0, 1)).toBeCloseTo(probabilityOf(test, written, together, TOGETHER.hidden), 12);
+      expect(weighed.alone(0)).toBeCloseTo(probabilityOf(test, written, seen), 12);
     }),
     { numRuns: 400 },
   );
