@@ -1,7 +1,9 @@
 /** A short list in which each item asks something else than those before it. */
 
 /** What asks just what one before it asks loses this share of what it tells. */
-const SAID_AGAIN = 0.6;
+const SAID_AGAIN = 0.8;
+/** What loses more than half of it, and tells less than this then, is left out. */
+const LEFT_OUT_BITS = 0.15;
 
 export interface Asking {
   readonly worth: number;
@@ -21,12 +23,14 @@ function shared(a: Asking, b: Asking, inQuestion: (id: string) => number): numbe
 /** The best, then again and again the best of the rest, less for what it would only say again. */
 export function different<T extends Asking>(list: readonly T[], most: number, inQuestion: (id: string) => number): T[] {
   const chosen: T[] = [];
-  const rest = new Set(list);
-  const worthNow = (one: T) => one.worth - SAID_AGAIN * one.tells * Math.max(0, ...chosen.map((c) => shared(one, c, inQuestion)));
-  while (chosen.length < most && rest.size) {
-    const best = [...rest].reduce((a, b) => (worthNow(b) > worthNow(a) ? b : a));
+  let rest = list.map((one) => ({ one, lost: 0 }));
+  while (chosen.length < most && rest.length) {
+    const { one: best } = rest.reduce((a, b) => (b.one.worth - b.lost > a.one.worth - a.lost ? b : a));
     chosen.push(best);
-    rest.delete(best);
+    rest = rest
+      .filter(({ one }) => one !== best)
+      .map(({ one, lost }) => ({ one, lost: Math.max(lost, SAID_AGAIN * one.tells * shared(one, best, inQuestion)) }))
+      .filter(({ one, lost }) => lost <= one.tells / 2 || one.tells - lost >= LEFT_OUT_BITS);
   }
   return chosen;
 }

@@ -19,7 +19,7 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     title: 'How fast',
-    text: 'Slow precipitates, metals in acid, air, boiling off and sulfur running together follow times that are of the right order, not measured. A warm day or a scratched tube changes them by a factor of two.',
+    text: 'Slow precipitates, metals in acid, air, boiling off and sulfur running together follow times that are of the right order, not measured. A warm day or a scratched tube changes them by a factor of two. Hydroxides of chromium and tin(IV), basic cobalt salts and sulfides of nickel and cobalt age; precipitates of iron and zinc stay as they fell. Chromium(III) is green where it was bought so or was heated with sulfate or hydrochloric acid; else it stays violet.',
   },
   {
     title: 'What clings',
