@@ -35,6 +35,6 @@ export const LIMITS: readonly Limit[] = [
   },
   {
     title: 'Values without a source',
-    text: 'About a hundred constants have no reviewed value known to us. Each says to what behaviour it was fitted: foxing species prints them all.',
+    text: 'Some hundred and ten constants have no reviewed value known to us. Each says to what behaviour it was fitted: foxing species prints them all.',
   },
 ];
