@@ -21,7 +21,7 @@ export interface Advice {
   readonly sample_mg: number;
   readonly hazard: Hazard;
   readonly why: string;
-  /** The different outcomes, with the weight of what would show them. */
+  /** The different outcomes, with the weight of what would show them; none where it only opens the way. */
   readonly splits: readonly { readonly outcome: string; readonly probability: number }[];
   /** Another test worth doing, that is done while one waits for this one. */
   readonly meanwhile?: string;
@@ -157,6 +157,7 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
       advice: {
         ...best[0]!.advice,
         test: maker.id,
+        splits: [],
         minutes,
         sample_mg: Math.round(grams * 1000) || 20,
         hazard,

@@ -6,8 +6,6 @@ import { useRoute } from '../bench/Route';
 import type { Reasoned } from './reasoned';
 import { testTitle } from './titles';
 
-const HAZARD = { low: 'no special hazard', medium: 'with care', high: 'hazard: hood' } as const;
-
 /** The tests worth most now, and beside them the next stop of the school's own order. */
 export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView }) {
   const id = useCaseId();
@@ -26,15 +24,17 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
               {testTitle(a.test)}
             </Link>
             <p className="text-sm">{a.why}</p>
-            <details className="text-sm text-muted">
-              <summary className="flex min-h-9 cursor-pointer items-center">
-                {a.minutes} min, {a.sample_mg} mg, {HAZARD[a.hazard]}
-              </summary>
-              <p className="tabular-nums">
-                {a.bits.toFixed(2)} bits, as you would see it. It may show:{' '}
-                {a.splits.map((s) => `${s.outcome} (${Math.round(100 * s.probability)} %)`).join('; ')}.
-              </p>
-            </details>
+            {a.splits.length ? (
+              <details className="text-sm text-muted">
+                <summary className="flex min-h-9 cursor-pointer items-center">{a.sample_mg} mg; what it may show</summary>
+                <p className="tabular-nums">
+                  {a.bits.toFixed(2)} bits, as you would see it:{' '}
+                  {a.splits.map((s) => `${s.outcome} (${Math.round(100 * s.probability)} %)`).join('; ')}.
+                </p>
+              </details>
+            ) : (
+              <p className="text-sm text-muted">{a.sample_mg} mg</p>
+            )}
             {a.meanwhile && (
               <p className="text-sm text-muted">
                 While you wait:{' '}
