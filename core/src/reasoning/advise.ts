@@ -3,12 +3,12 @@ import { cautionsOf, isDangerous } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
-import { startsOf, STATIONS, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
-import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
+import { showsSign, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
 import { type Hazard, opens, owed, proof, reason } from './advice-words';
 import { type Asking, different } from './different';
 import type { Inference } from './infer';
 import { type Group, groupsOf, information } from './information';
+import { isInSolution, isLook, solventToTry, stationsAhead } from './path';
 import { type Bounds, hasItsStart, isAllowed, isAnswered, lacksItsReason, makersOf, open } from './premises';
 import type { Space } from './space';
 import { isFaint } from './states';
@@ -33,8 +33,6 @@ const BITS_PER_GRAM = 0.5;
 const HAZARD_BITS: Readonly<Record<Hazard, number>> = { low: 0, medium: 0.08, high: 0.6 };
 /** Every station beyond where one has got to on the school's path costs so many bits: dry before wet, groups before single ions. */
 const BITS_PER_STATION = 0.12;
-/** Further ahead than so many stations costs no more. */
-const FAR_STATIONS = 3;
 /** What a test tells by the way, of what it is not for, counts for so much. */
 const BY_THE_WAY = 0.2;
 /** Of what a test is worth, the share that goes to the one that has to be done before it. */
@@ -46,6 +44,8 @@ const OWED_BITS = 0.6;
 /** What proof of a likely suspect is worth, and from when it is likely. */
 const PROOF_BITS = 0.8;
 const LIKELY = 0.7;
+/** A test proves a suspect if so much of what may hold it shows its proof there. */
+const PROVED_SHARE = 0.3;
 /** Less than this is not worth getting up for. */
 const LEAST_BITS = 0.02;
 /** Minutes of waiting in which something else can be done. */
@@ -82,7 +82,7 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
     const hazard = isLook(test, space) ? 'medium' : hazardOf(test.id, bounds.rules);
     if (about ? !about.asks(test) : !isPointedTo(space, inference, test, hazard)) return [];
     const groups = groupsOf(space, test, drawn);
-    const proves = about ? [] : provenBy(inference, test);
+    const proves = about ? [] : provenBy(space, inference, test, drawn);
     const bits = about ? information(test, groups, answer) : toldBy(space, test, groups, answer);
     if (bits < LEAST_BITS && !proves.length && !isOwed(test, bounds)) return [];
     const { minutes, grams } = space.costs[test.id]!;
@@ -175,33 +175,14 @@ function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weigh
 const bitsByPlace = (test: StandardTest, space: Space, bounds: Bounds): number =>
   !bounds.done.size && test === testsOf(space.scheme)[0] ? FIRST_BITS : isOwed(test, bounds) ? OWED_BITS : 0;
 
-const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
-
-/** Stations along the school's path that lie between the furthest at which a test was done and this test's. */
-function stationsAhead(test: StandardTest, space: Space, { done }: Bounds): number {
-  const path = Object.keys(STATIONS[space.scheme]);
-  const at = (t: StandardTest) => path.indexOf(stationOf(t, space.scheme)!);
-  const reached = testsOf(space.scheme).reduce((far, t) => (done.has(t.id) ? Math.max(far, at(t)) : far), 0);
-  return Math.min(FAR_STATIONS, Math.max(0, at(test) - reached));
-}
+/** Of what a test tells, what counts where its signs are hints at most. */
+const HINT = 0.5;
 
 /** Minutes that it takes to bring a sample into solution, where that has not been done. */
 const SOLUTION_MINUTES = 10;
 
-/** The mildest solvent that is still to be tried; none where one took the sample, or work on a solution was written down. */
-function solventToTry(space: Space, bounds: Bounds): StandardTest | undefined {
-  const tests = testsOf(space.scheme);
-  if (tests.some((t) => bounds.done.has(t.id) && isInSolution(t, space))) return undefined;
-  return tests.find((t) => t.makes?.includes(ORIGINAL_SOLUTION) && !bounds.done.has(t.id) && isAllowed(t, bounds));
-}
-
-const isInSolution = (test: StandardTest, space: Space): boolean => startsOf(test, space.scheme).includes(ORIGINAL_SOLUTION);
-
 const solutionCost = (test: StandardTest, space: Space, bounds: Bounds): number =>
   isInSolution(test, space) && solventToTry(space, bounds) ? SOLUTION_MINUTES * BITS_PER_MINUTE : 0;
-
-/** Of what a test tells, what counts where its signs are hints at most. */
-const HINT = 0.5;
 
 /** Stations whose tests are for everything at once. */
 const CLASSING: ReadonlySet<string> = new Set(['solubility']);
@@ -223,12 +204,20 @@ function toldBy(space: Space, test: StandardTest, groups: readonly Group[], answ
   return (own + BY_THE_WAY * (all - own)) * (faint ? HINT : 1);
 }
 
-/** Likely suspects without proof that a test would prove. */
-function provenBy({ suspects }: Inference, test: StandardTest): string[] {
-  const proved = new Set((test.signs ?? []).flatMap((s) => (s.proves ? s.of : [])));
-  return suspects.flatMap(({ id, state, probability }) =>
-    proved.has(id) && state === 'indicated' && probability >= LIKELY ? [id] : [],
-  );
+/** Likely suspects without proof that a test would prove, as far as is known what they are in. */
+function provenBy(space: Space, { suspects }: Inference, test: StandardTest, drawn: ReadonlyMap<number, number>): string[] {
+  return suspects.flatMap(({ id, state, probability }) => {
+    if (state !== 'indicated' || probability < LIKELY) return [];
+    const proofs = (test.signs ?? []).filter((s) => s.proves && s.of.includes(id));
+    if (!proofs.length) return [];
+    let [all, shown] = [0, 0];
+    for (const [m, weight] of drawn) {
+      if (!space.members[m]!.holds.includes(id)) continue;
+      all += weight;
+      if (proofs.some((sign) => showsSign(space.outline(m, test.id), sign))) shown += weight;
+    }
+    return shown >= PROVED_SHARE * all ? [id] : [];
+  });
 }
 
 /** The longest wait in a test, minutes. */
