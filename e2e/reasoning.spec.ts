@@ -45,7 +45,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   await all.getByRole('link', { name: /copper/ }).click();
   await expect(page.getByRole('region', { name: 'Evidence' }).getByRole('link')).toHaveAttribute('href', /bench\?test=copper/);
   const next = page.getByRole('region', { name: 'Next tests' });
-  await expect(next).toContainText('min,');
+  await expect(next).toContainText('mg; what it may show');
   await next.getByRole('link').first().click();
   await expect(page).toHaveURL(/bench/);
   await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();

@@ -1,6 +1,8 @@
 /** Why a test is advised, as a teacher would say it. */
 import type { StandardTest } from '../scheme/model';
 import { nameOf } from '../senses/names';
+import { sayObservation } from '../senses/sentences';
+import { isNothing, type Observation } from '../vocabulary/observation';
 import { type Group, OUTCOMES } from './information';
 import { kindOf, listed } from './kinds';
 import type { Space } from './space';
@@ -62,3 +64,7 @@ export const owed = (ids: readonly string[], minutes: number, hazard: Hazard): s
 /** What it makes is what these start from. */
 export const opens = (tests: readonly StandardTest[], minutes: number, hazard: Hazard): string =>
   `Opens the way: ${listed(tests.map((t) => t.title))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+
+/** What may be seen, without that of which nothing is. */
+export const outcome = (seen: readonly Observation[]): string =>
+  [...new Set(seen.filter((o) => !isNothing(o)).map(sayObservation))].join(', ') || 'nothing';

@@ -4,7 +4,7 @@ import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
 import { showsSign, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
-import { type Hazard, opens, owed, proof, reason } from './advice-words';
+import { type Hazard, opens, outcome, owed, proof, reason } from './advice-words';
 import { type Asking, different } from './different';
 import type { Inference } from './infer';
 import { type Group, groupsOf, information } from './information';
@@ -100,7 +100,7 @@ export function advise(space: Space, inference: Inference, bounds: Bounds, most 
         : bits < LEAST_BITS
           ? owed([...suspectsOf(test)], minutes, hazard)
           : reason(space, test, groups, minutes, hazard),
-      splits: groups.slice(0, 6).map(({ word, share }) => ({ outcome: word, probability: round(share, 3) })),
+      splits: groups.slice(0, 6).map(({ seen, share }) => ({ outcome: outcome(seen), probability: round(share, 3) })),
     };
     const tells = bits + bitsByPlace(test, space, bounds);
     const worth = tells + PROOF_BITS * Math.min(1, proves.length) - cost;
