@@ -10,7 +10,8 @@ import { FACTS as FUSION } from './facts/fusion';
 import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as MORE } from './facts/more';
-import { FACTS as SINGLE_IONS } from './facts/single-ions';
+import { FACTS as ANIONS } from './facts/anions';
+import { FACTS as CATIONS } from './facts/cations';
 import { FACTS as STRUCTURES } from './facts/structures';
 import { disagreements } from './notation';
 
@@ -23,7 +24,8 @@ describe.each([
   ...CONDITIONS,
   ...IDENTITY,
   ...AGEING,
-  ...SINGLE_IONS,
+  ...CATIONS,
+  ...ANIONS,
   ...STRUCTURES,
 ])('%s', (_heading, facts) => {
   test.each(facts)('%s', (_title, sample, script) => {

@@ -44,10 +44,9 @@ export class Parts {
   private readonly numbers = new Map<string, number>();
   private readonly known = new Map<number, Uint32Array>();
   private readonly overlaid = new Map<number, readonly Observation[]>();
+  private readonly things = new Map<string, Observation>();
 
   constructor(private readonly outcomes: readonly (readonly Observation[])[]) {}
-
-  private readonly things = new Map<string, Observation>();
 
   /** Of an outcome, the number of its part in each block. */
   of(outcome: number): Uint32Array {
@@ -62,10 +61,12 @@ export class Parts {
     return parts;
   }
 
+  /** What the part of this number shows. */
   part(number: number): readonly Observation[] {
     return this.list[number]!;
   }
 
+  /** Two parts laid over each other. */
   laid(a: number, b: number): readonly Observation[] {
     const key = pairKey(a, b);
     let out = this.overlaid.get(key);

@@ -10,7 +10,7 @@ const FAR = 3;
 
 export const isLook = (test: StandardTest, space: Space): boolean => stationOf(test, space.scheme) === 'look';
 
-/** Stations along the school's path that lie between the furthest at which a test was done and this test's; so many at most. */
+/** Stations along the school's path that lie between the furthest at which a test was done and this test's, `FAR` at most. */
 export function stationsAhead(test: StandardTest, space: Space, { done }: Bounds): number {
   const path = Object.keys(STATIONS[space.scheme]);
   const at = (t: StandardTest) => path.indexOf(stationOf(t, space.scheme)!);

@@ -45,12 +45,14 @@ export const lacksItsReason = (test: StandardTest, space: Space, bounds: Bounds)
   return tests.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
 };
 
-const asked = ({ signs = [] }: StandardTest) => [...new Set(signs.flatMap((s) => s.of))].sort().join(' ');
+/** The suspects that a test asks after, as one text. */
+const askedAfter = ({ signs = [] }: StandardTest) => [...new Set(signs.flatMap((s) => s.of))].sort().join(' ');
 
 /** Was it done, or another that asks the same? */
 export const isAnswered = (id: string, done: ReadonlySet<string>): boolean =>
   done.has(id) ||
-  (asked(testById.get(id)!) !== '' && [...done].some((other) => asked(testById.get(other)!) === asked(testById.get(id)!)));
+  (askedAfter(testById.get(id)!) !== '' &&
+    [...done].some((other) => askedAfter(testById.get(other)!) === askedAfter(testById.get(id)!)));
 
 export const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
   !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
