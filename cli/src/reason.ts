@@ -12,8 +12,11 @@ import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
 
-/** Seconds after which mixtures are simulated no further. */
-const THINKING_SECONDS = 2.4;
+/**
+ * Seconds after which mixtures are simulated no further: of the processor, so that other work beside it changes no answer, and by the
+ * clock at most.
+ */
+const THINKING = { processor: 3.2, clock: 8 };
 
 const round = (x: number) => Number(x.toFixed(4));
 
@@ -32,8 +35,9 @@ function read(files: readonly string[], command: string): ParsedRecord {
 function settled(space: Space, entries: ParsedRecord['entries']): Inference {
   const first = infer(space, entries, PROMPT);
   if (!first.doubtful) return first;
-  const until = Date.now() + THINKING_SECONDS * 1000;
-  return infer(space, entries, { ...THOROUGH, stopped: () => Date.now() > until });
+  const [from, until] = [process.cpuUsage(), Date.now() + THINKING.clock * 1000];
+  const stopped = () => process.cpuUsage(from).user > THINKING.processor * 1e6 || Date.now() > until;
+  return infer(space, entries, { ...THOROUGH, stopped });
 }
 
 async function reasoned(record: ParsedRecord) {

@@ -1,10 +1,10 @@
 /** The library's rows, and what other sources say of them: what differs is corrected, marked `~`, or named here with its reason. */
-import { densityOf } from '#core/organic/constants';
+import { densityOf, refractiveIndexOf } from '#core/organic/constants';
 import { derivativeOf } from '#core/organic/derivatives';
 import { type Compound, compoundByName, LIBRARY, type Temperature } from '#core/organic/library';
 import { structureOf } from '#core/organic/structure';
 import { derivativeTest } from '#core/organic/testids';
-import { SECOND_DENSITIES, SECOND_DERIVATIVES, SECOND_SOURCE } from './facts/second-source';
+import { SECOND_DENSITIES, SECOND_DERIVATIVES, SECOND_INDICES, SECOND_SOURCE } from './facts/second-source';
 
 const structure = (name: string) => structureOf(compoundByName.get(name)!.smiles);
 const rowsOf = (text: string) =>
@@ -47,6 +47,9 @@ const KEPT: Readonly<Record<string, string>> = {
   'triethyl phosphate': 'boils: 89 is under reduced pressure',
   cyclohexanol: 'flash: 68 by its data sheets, not 47',
   piperazine: 'flash: 65 and over by its data sheets, not 36',
+  acetonitrile: 'index: of 20 °C, which the table gives for 30',
+  fluorobenzene: 'index: 1.4657 at 20 °C by its data sheets',
+  'benzyl mercaptan': 'index: 1.575 by its data sheets; a digit of the table is turned',
   ethanol: 'cancer: as a drink, not as a solvent',
 };
 const unexplained = (names: readonly string[], what: string) => names.filter((name) => !KEPT[name]?.startsWith(`${what}: `));
@@ -112,4 +115,20 @@ test('derivatives and densities', () => {
     ([name, said]) => Math.abs(densityOf(structure(name!)).value - Number(said)) > 0.015,
   );
   expect(densities).toEqual([]);
+});
+
+/** How much the index of a liquid falls for each degree. */
+const INDEX_FALLS = 0.00045;
+
+test('refractive indices', () => {
+  const indices = rowsOf(SECOND_INDICES).filter(([name, said, celsius]) => {
+    const { value, uncertain } = refractiveIndexOf(structure(name!));
+    return !uncertain && Math.abs(value - Number(said) - INDEX_FALLS * (Number(celsius) - 20)) > 0.0015;
+  });
+  expect(
+    unexplained(
+      indices.map(([name]) => name!),
+      'index',
+    ),
+  ).toEqual([]);
 });

@@ -125,7 +125,7 @@ const ROWS: readonly [test: string, shows: Partial<Observation>, yes: string, no
     'propanoic acid|oxalic acid|p-toluenesulfonic acid',
     'ethanol|acetamide|phenol|glucose',
   ],
-  ['litmus', { paper: 'red-litmus', event: 'changed' }, 'butylamine|piperidine|triethylamine', 'aniline|acetamide|pyridine'],
+  ['litmus', { paper: 'red-litmus', event: 'changed' }, 'butylamine|piperidine|triethylamine|pyridine', 'aniline|acetamide'],
   ['ignition', { event: 'sooty' }, 'naphthalene|styrene|toluene|benzoic acid', 'ethanol|hexane|acetone|cyclohexene'],
   [
     'copper-wire-halogen',

@@ -8,6 +8,7 @@ import { infer, PROMPT } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
 import { COMPOUNDS } from './records/compounds';
+import { FURTHER, FURTHER_COMPOUNDS, FURTHER_MISTAKEN, FURTHER_MIXED } from './records/further';
 import { HARDER } from './records/harder';
 import { HARDER_COMPOUNDS } from './records/harder-compounds';
 import { MISTAKEN } from './records/mistaken';
@@ -25,8 +26,8 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 /** As much as is simulated in a few seconds. */
 const SETTLED = { least: 12, most: 40 };
 const sameIons = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
-const ALONE = [...SALTS, ...HARDER, ...MISTAKEN];
-const WORKED = [...ALONE, ...MIXTURES];
+const ALONE = [...SALTS, ...HARDER, ...MISTAKEN, ...FURTHER, ...FURTHER_MISTAKEN];
+const WORKED = [...ALONE, ...MIXTURES, ...FURTHER_MIXED];
 const thought = new Map(
   WORKED.map((record) => {
     const effort = ALONE.includes(record) ? PROMPT : SETTLED;
@@ -44,14 +45,14 @@ test.each(WORKED)('$title: nothing true is ruled out, nothing else confirmed', (
 // Of the mixtures some records leave open what they do not test for: an anion that came with the second metal.
 test.each([
   ['plain salts', SALTS, 0.9],
-  ['harder salts, and one mistake', [...HARDER, ...MISTAKEN], 0.85],
-  ['mixtures', MIXTURES, 0.7],
+  ['harder and further salts, and one mistake', [...HARDER, ...MISTAKEN, ...FURTHER, ...FURTHER_MISTAKEN], 0.85],
+  ['mixtures', [...MIXTURES, ...FURTHER_MIXED], 0.7],
 ] as const)('%s are found', (_, records, share) => {
   const found = records.filter(({ title, truth }) => sameIons(thought.get(title)!.candidates[0]!.ions, truth));
   expect(found.length / records.length).toBeGreaterThanOrEqual(share);
 });
 
-test.each([...COMPOUNDS, ...HARDER_COMPOUNDS])('$title', (record) => {
+test.each([...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS])('$title', (record) => {
   const { candidates, suspects } = infer(compounds, entriesOf(record));
   expect(candidates.slice(0, 3).map((c) => c.name)).toContain(record.name);
   for (const { id, state, probability } of suspects) {

@@ -79,8 +79,8 @@ function withVessels(bench: Bench, minutes: number, ...vessels: Vessel[]): Bench
 
 /** Matter that goes on a wire or bead: of the sample or a vessel. */
 function pinch(bench: Bench, from: string): Amounts {
-  if (from !== 'sample') return parted(vesselOf(bench, from, 'from').amounts);
-  return bench.sample.kind === 'solution' ? addAmounts({}, bench.sample.perML, 50) : parted(solidSample(bench, 'from').perGram);
+  if (from === 'sample' && bench.sample.kind === 'solution') return addAmounts({}, bench.sample.perML, 50);
+  return parted(from === 'sample' ? solidSample(bench, 'from').perGram : vesselOf(bench, from, 'from').amounts);
 }
 
 /** A dropper that was not rinsed carries this much over. */

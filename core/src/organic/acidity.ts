@@ -86,19 +86,23 @@ const known = new WeakMap<Structure, Ionisable[]>();
 export function ionisableOf(s: Structure): Ionisable[] {
   let out = known.get(s);
   if (!out) {
-    out = IONISABLE.flatMap((row) => matchesOf(s, row.smarts).map((atoms) => ({ kind: row.kind, pKa: strength(s, row, atoms) })));
+    out = IONISABLE.flatMap((row) => {
+      const closer = row.unless === undefined ? [] : matchesOf(s, row.unless).map(([first]) => first);
+      return matchesOf(s, row.smarts)
+        .filter(([first]) => !closer.includes(first))
+        .map((atoms) => ({ kind: row.kind, pKa: strength(s, row, atoms) }));
+    });
     known.set(s, out);
   }
   return out;
 }
 
-/** Share of molecules, relative to the neutral ones, that carry a charge at this pH; an inner salt counts as charged. */
+/**
+ * Molecules of which a group or more carries a charge at this pH, relative to those of which none does; every group by itself. An
+ * inner salt counts as charged.
+ */
 export function charged(s: Structure, pH: number): number {
-  const ratio = (kind: Ionisable['kind'], sign: 1 | -1) =>
-    ionisableOf(s)
-      .filter((i) => i.kind === kind)
-      .reduce((most, i) => Math.max(most, 10 ** (sign * (pH - i.pKa))), 0);
-  return ratio('acid', 1) + ratio('base', -1);
+  return ionisableOf(s).reduce((all, { kind, pKa }) => all * (1 + 10 ** (kind === 'acid' ? pH - pKa : pKa - pH)), 1) - 1;
 }
 
 export const strongest = (s: Structure, kind: Ionisable['kind']): number | undefined => {

@@ -94,13 +94,13 @@ function copperWire(s: Structure): Observation[] {
 const WATERED = 2;
 /** A salt of a weak acid turns red litmus from this pH on. */
 const ALKALINE_SALT = 8.9;
+/** Aromatic amines are too weak bases to carry the paper's own buffer with them; pyridine does. */
+const ALKALINE_BASE = 9.2;
 
 function litmus(s: Structure): Observation[] {
   const pH = s.has('acid-halide', 'anhydride', 'sulfonyl-chloride') ? WATERED : ownPH(s);
-  const base = strongest(s, 'base') ?? 0;
   const red = pH < 5.2;
-  // An aromatic amine is too weak a base to carry the paper's own buffer with it.
-  const blue = s.salt ? pH > ALKALINE_SALT : pH > 8.5 && base > 6.5;
+  const blue = pH > (s.salt ? ALKALINE_SALT : ALKALINE_BASE);
   return [
     { channel: 'paper', paper: 'blue-litmus', event: red ? 'changed' : 'unchanged', colour: red ? 'red' : 'blue' },
     { channel: 'paper', paper: 'red-litmus', event: blue ? 'changed' : 'unchanged', colour: blue ? 'blue' : 'red' },

@@ -1,6 +1,6 @@
 /** Solubility from structure and size: the neutral molecule by its partition and melting point, and what a charge adds. */
 import { MoleculeProperties } from 'openchemlib';
-import { charged, strongest } from './acidity';
+import { charged, ionisableOf, strongest } from './acidity';
 import { inLibrary } from './library';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
@@ -46,6 +46,15 @@ function estimatedInWater(s: Structure): number {
   return 10 ** ((byPartition + new MoleculeProperties(s.molecule).logS) / 2);
 }
 
+/** Of all that was measured to dissolve in water, mol/L, what carries no charge. */
+const unchargedOf = (s: Structure, molar: number): number =>
+  molar /
+  (1 +
+    charged(
+      s,
+      balancedPH(s, () => molar),
+    ));
+
 const known = new WeakMap<Structure, number>();
 
 /**
@@ -58,13 +67,14 @@ export function inWaterNeutral(s: Structure): number {
   if (molar !== undefined) return molar;
   const listed = inLibrary(s.smiles);
   const logS = listed?.logS;
-  molar = logS === undefined ? estimatedInWater(s) : 10 ** logS / (1 + charged(s, ownPHOf(s, 10 ** logS)));
+  molar = logS === undefined ? estimatedInWater(s) : unchargedOf(s, 10 ** logS);
   if (listed?.inWater) {
     const [least, most] = BANDS[listed.inWater];
-    const grams = dissolved(s, molar, ownPHOf(s, molar));
-    if (grams < least || grams >= most) {
-      const wanted = grams < least ? least * 1.1 : most * 0.8;
-      molar = wanted / s.molarMass / (1 + charged(s, ownPHOf(s, molar)));
+    // What dissolves sets the pH, which sets what dissolves.
+    for (let i = 0; i < 20; i++) {
+      const grams = dissolved(s, molar, ownPHOf(s, molar));
+      if (grams >= least && grams < most) break;
+      molar *= (grams < least ? least * 1.1 : most * 0.8) / grams;
     }
   }
   known.set(s, molar);
@@ -104,25 +114,41 @@ function saltPH(s: Structure): number {
 /** pH of the sample's own solution in water, at most 0.3 mol/L. */
 export const ownPH = (s: Structure): number => (s.salt ? saltPH(s) : ownPHOf(s, inWaterNeutral(s)));
 
-function ownPHOf(s: Structure, dissolves: number): number {
-  const molar = Math.min(0.3, dissolves);
-  const acid = strongest(s, 'acid');
-  const base = strongest(s, 'base');
-  if (acid !== undefined && base !== undefined && base > acid) return (acid + base) / 2;
-  if (acid !== undefined && (base === undefined || acid < 7)) {
-    const k = 10 ** -acid;
-    return -Math.log10(Math.max(1e-7, (-k + Math.sqrt(k * k + 4 * k * molar)) / 2));
+/** mol/L of a sample in water, at most: 0.1 g in 3 mL. */
+const MOST_MOLAR = 0.3;
+
+/**
+ * pH at which the charges of the sample and of water cancel.
+ * @param dissolves mol/L in all that are dissolved at a pH.
+ */
+function balancedPH(s: Structure, dissolves: (pH: number) => number): number {
+  const groups = ionisableOf(s);
+  const charge = (pH: number) => {
+    const each = groups.reduce(
+      (sum, { kind, pKa }) => sum + (kind === 'base' ? 1 / (1 + 10 ** (pH - pKa)) : -1 / (1 + 10 ** (pKa - pH))),
+      0,
+    );
+    return 10 ** -pH - 10 ** (pH - 14) + Math.min(MOST_MOLAR, dissolves(pH)) * each;
+  };
+  let [low, high] = [-1, 15];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (charge(middle) > 0) low = middle;
+    else high = middle;
   }
-  if (base === undefined) return 7;
-  const k = 10 ** (base - 14);
-  return 14 + Math.log10(Math.max(1e-7, (-k + Math.sqrt(k * k + 4 * k * molar)) / 2));
+  return (low + high) / 2;
 }
+
+const ownPHOf = (s: Structure, neutral: number) => balancedPH(s, (pH) => neutral * (1 + charged(s, pH)));
 
 const word = (gramsPerLitre: number): Solubility =>
   gramsPerLitre >= SOLUBLE ? 'soluble' : gramsPerLitre >= PARTLY ? 'partly-soluble' : 'insoluble';
 
 /** Acid and base in one molecule, the one strong enough to charge the other. */
-const innerSalt = (s: Structure) => s.has('amino-acid') || (s.has('sulfonic-acid') && s.has('amine-primary-aryl', 'alkyl-amine'));
+function innerSalt(s: Structure): boolean {
+  const [acid, base] = [strongest(s, 'acid'), strongest(s, 'base')];
+  return acid !== undefined && base !== undefined && acid < 7 && base > acid;
+}
 
 /** Below this log P a compound stays out of ether; between the two it goes in part. Every carboxyl after the first counts against it. */
 const ETHER = { out: -1.2, part: -0.75, carboxyl: 0.2 };

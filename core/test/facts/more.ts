@@ -77,7 +77,7 @@ export const FACTS: Facts = [
       [
         'iron(II) with dimethylglyoxime in ammonia is red',
         'Fe2+ 0.02 SO4^2- 0.02',
-        'take A 1; add A dimethylglyoxime-1pc 1; add A ammonia-2M 0.5; = ppt red|crimson|red-brown|brown',
+        'take A 1; add A dimethylglyoxime-1pc 1; add A ammonia-2M 0.5; = liquid red|crimson|red-brown|brown',
       ],
       [
         'aluminium hydroxide goes in alkali and comes back with ammonium chloride',

@@ -727,3 +727,233 @@ diethyl sulfide|0.837
 thiophene|1.064
 dimethyl sulfoxide|1.101
 `;
+
+/** Refractive indices for sodium light and where they were taken, °C: the table of the CRC Handbook, 95th ed., as others copied it. */
+export const SECOND_INDICES = `
+hexane|1.3727|25
+heptane|1.3855|25
+cyclohexane|1.4235|25
+methylcyclohexane|1.4231|20
+decane|1.409|25
+decalin|1.481|20
+1-hexene|1.3852|25
+1-octene|1.4087|20
+cyclohexene|1.4465|20
+limonene|1.473|20
+alpha-pinene|1.4632|25
+styrene|1.544|25
+alpha-methylstyrene|1.5386|20
+indene|1.5768|20
+1-hexyne|1.3989|20
+phenylacetylene|1.547|20
+toluene|1.4941|25
+ethylbenzene|1.493|25
+o-xylene|1.5018|25
+m-xylene|1.4944|25
+p-xylene|1.4929|25
+mesitylene|1.4994|20
+cumene|1.4915|20
+diphenylmethane|1.5753|20
+methanol|1.3288|20
+ethanol|1.3611|20
+1-propanol|1.385|20
+2-propanol|1.3776|20
+1-butanol|1.3988|20
+2-butanol|1.3978|20
+2-methyl-1-propanol|1.3955|20
+2-methyl-2-propanol|1.3878|20
+1-pentanol|1.4101|20
+2-pentanol|1.4053|20
+3-pentanol|1.4104|20
+3-methyl-1-butanol|1.4053|20
+2-methyl-2-butanol|1.4052|20
+1-hexanol|1.4178|20
+cyclopentanol|1.453|20
+cyclohexanol|1.4641|20
+1-heptanol|1.4249|20
+1-octanol|1.4295|20
+allyl alcohol|1.4135|20
+propargyl alcohol|1.4322|20
+geraniol|1.4766|20
+benzyl alcohol|1.5396|20
+1-phenylethanol|1.5265|20
+2-phenylethanol|1.5325|20
+4-methoxybenzyl alcohol|1.542|25
+furfuryl alcohol|1.4869|20
+tetrahydrofurfuryl alcohol|1.452|20
+ethylene glycol|1.4318|20
+1,2-propanediol|1.4324|20
+glycerol|1.4746|20
+2-ethoxyethanol|1.4054|25
+2-chloroethanol|1.4419|20
+diethyl ether|1.3526|20
+diisopropyl ether|1.3658|25
+dibutyl ether|1.3992|20
+tetrahydrofuran|1.405|25
+1,4-dioxane|1.4224|20
+anisole|1.5174|20
+phenetole|1.5076|20
+4-bromoanisole|1.5642|20
+safrole|1.5381|20
+furan|1.4214|20
+m-cresol|1.5401|20
+2,4-dimethylphenol|1.542|14
+carvacrol|1.523|20
+eugenol|1.5405|20
+2-chlorophenol|1.5524|20
+salicylaldehyde|1.574|20
+acetaldehyde|1.3316|20
+propanal|1.3636|20
+butanal|1.3843|20
+2-methylpropanal|1.373|20
+pentanal|1.3944|20
+hexanal|1.4039|20
+heptanal|1.4113|20
+octanal|1.4217|20
+crotonaldehyde|1.4366|20
+acrolein|1.4017|20
+furfural|1.5261|20
+benzaldehyde|1.5463|20
+4-methylbenzaldehyde|1.5454|20
+4-methoxybenzaldehyde|1.573|20
+2-chlorobenzaldehyde|1.5662|20
+cinnamaldehyde|1.6195|20
+phenylacetaldehyde|1.5255|20
+acetone|1.3588|20
+2-butanone|1.3788|20
+2-pentanone|1.3895|20
+3-pentanone|1.3905|25
+3-methyl-2-butanone|1.388|20
+4-methyl-2-pentanone|1.3962|20
+2-heptanone|1.4088|20
+2-octanone|1.4151|20
+cyclopentanone|1.4366|20
+cyclohexanone|1.4507|20
+4-methylcyclohexanone|1.4451|20
+menthone|1.4505|20
+carvone|1.4988|20
+mesityl oxide|1.444|20
+2,4-pentanedione|1.4494|20
+2,5-hexanedione|1.4232|20
+2,3-butanedione|1.3951|20
+acetophenone|1.5372|20
+propiophenone|1.5269|20
+4-chloroacetophenone|1.555|20
+1-tetralone|1.5672|20
+formic acid|1.3714|20
+acetic acid|1.372|20
+propanoic acid|1.3809|20
+butanoic acid|1.398|20
+2-methylpropanoic acid|1.393|20
+pentanoic acid|1.4085|20
+hexanoic acid|1.4163|20
+octanoic acid|1.4285|20
+oleic acid|1.4582|20
+methyl acetate|1.3614|20
+ethyl formate|1.3609|20
+ethyl acetate|1.3723|20
+propyl acetate|1.3828|25
+butyl acetate|1.3941|20
+3-methylbutyl acetate|1.4|20
+octyl acetate|1.415|20
+ethyl propanoate|1.3839|20
+ethyl butanoate|1.3898|25
+methyl methacrylate|1.4142|20
+ethyl acetoacetate|1.4171|20
+diethyl malonate|1.4139|20
+diethyl oxalate|1.4101|20
+triacetin|1.4301|20
+gamma-butyrolactone|1.4341|20
+methyl benzoate|1.5164|20
+ethyl benzoate|1.5007|20
+benzyl benzoate|1.568|20
+benzyl acetate|1.5232|20
+phenyl acetate|1.5035|20
+methyl salicylate|1.535|20
+dimethyl phthalate|1.5138|20
+diethyl phthalate|1.5|21
+acetic anhydride|1.3901|20
+benzoyl chloride|1.5537|20
+formamide|1.4472|20
+N,N-dimethylformamide|1.4305|20
+acetonitrile|1.3442|30
+propanenitrile|1.3655|20
+butanenitrile|1.3842|20
+acrylonitrile|1.3911|20
+benzonitrile|1.5289|20
+phenylacetonitrile|1.5211|25
+diethylamine|1.3864|20
+triethylamine|1.401|20
+propylamine|1.387|20
+butylamine|1.4031|20
+hexylamine|1.418|20
+cyclohexylamine|1.4625|15
+benzylamine|1.5401|20
+2-phenylethylamine|1.529|25
+ethylenediamine|1.4565|20
+ethanolamine|1.4541|20
+triethanolamine|1.4852|20
+dibutylamine|1.4177|20
+tributylamine|1.4299|20
+piperidine|1.453|20
+morpholine|1.4548|20
+pyrrolidine|1.4431|20
+pyridine|1.5095|20
+2-methylpyridine|1.4957|20
+quinoline|1.6268|20
+pyrrole|1.5085|20
+aniline|1.5863|20
+o-toluidine|1.5725|20
+m-toluidine|1.5681|20
+2,4-dimethylaniline|1.5569|20
+2,6-dimethylaniline|1.561|20
+2-methoxyaniline|1.5715|10
+3-chloroaniline|1.5941|20
+2-chloroaniline|1.5895|20
+N-methylaniline|1.5684|20
+N-ethylaniline|1.5559|20
+N,N-dimethylaniline|1.5582|20
+N,N-diethylaniline|1.5409|20
+dibenzylamine|1.5781|20
+phenylhydrazine|1.6084|10
+nitromethane|1.3817|20
+nitroethane|1.3917|20
+nitrobenzene|1.5562|20
+2-nitrotoluene|1.545|20
+1-chlorobutane|1.4023|20
+2-chloro-2-methylpropane|1.3857|20
+1-bromobutane|1.4401|20
+2-bromo-2-methylpropane|1.4278|20
+bromoethane|1.4239|20
+1-bromohexane|1.4478|20
+bromocyclohexane|1.4957|20
+1,2-dibromoethane|1.5356|25
+1-iodobutane|1.5001|20
+iodomethane|1.5308|20
+iodoethane|1.5133|20
+2-iodopropane|1.5028|20
+allyl bromide|1.4697|20
+allyl chloride|1.4157|20
+benzyl chloride|1.5391|20
+benzyl bromide|1.5752|20
+chlorobenzene|1.5241|20
+bromobenzene|1.5597|20
+iodobenzene|1.62|20
+fluorobenzene|1.4684|30
+4-chlorotoluene|1.515|20
+1,2-dichlorobenzene|1.5515|20
+1-bromonaphthalene|1.658|20
+dichloromethane|1.4242|20
+chloroform|1.4459|20
+carbon tetrachloride|1.4601|20
+1,2-dichloroethane|1.4422|25
+1-butanethiol|1.444|20
+thiophenol|1.5893|20
+benzyl mercaptan|1.5151|20
+diethyl sulfide|1.443|20
+diphenyl sulfide|1.6334|20
+thiophene|1.5289|20
+dimethyl sulfoxide|1.4793|20
+phenyl isothiocyanate|1.6492|23
+triethyl phosphate|1.4053|20
+`;

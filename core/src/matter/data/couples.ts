@@ -77,6 +77,8 @@ export const COUPLES: readonly CoupleRow[] = [
 
   // Carbon
   { id: 'CO2/C2O4', half: '2 CO2 + 2 H+ + 2 e- = H2C2O4', volts: -0.49, source: 'BARD', oxidant: NEVER, reductant: { warm: 50, only: ['MnO4/Mn', 'MnO2/Mn', 'Cr2O7/Cr', 'PbO2/Pb', 'MnO4/MnO2'] } },
+  // From the free energies of the CRC tables; what lies between, acetaldehyde, is not in the model.
+  { id: 'acetic acid/ethanol', half: 'CH3COOH + 4 H+ + 4 e- = C2H6O + H2O', volts: 0.058, source: 'CRC', oxidant: NEVER, reductant: { warm: 45, acid: -1.2, slow: 2, only: ['Cr2O7/Cr', 'MnO4/Mn'] } },
   { id: 'CO2/HCOO', half: 'CO2 + 2 H+ + 2 e- = HCOOH', volts: -0.2, source: 'BARD', oxidant: NEVER, reductant: { warm: 60, only: ['Ag+/Ag', 'HgCl2/Hg2Cl2', 'MnO4/Mn', 'MnO4/MnO2'] } },
   { id: 'C2O4/C4H4O6', half: '2 C2O4^2- + 8 H+ + 6 e- = C4H4O6^2- + 2 H2O', volts: 0.1, source: 'FIT', oxidant: NEVER, reductant: { warm: 55, alkaline: -8.5, slow: 3, only: ['Ag+/Ag', 'MnO4/MnO2'] } },
   { id: 'CNO/CN', half: 'CNO- + 2 H+ + 2 e- = CN- + H2O', volts: -0.14, source: 'CRC', oxidant: NEVER, reductant: { only: ['ClO/Cl', 'Cl2/Cl-', 'Cu2/Cu+', 'MnO4/MnO2', 'H2O2/H2O'] } },
@@ -93,6 +95,9 @@ export const COUPLES: readonly CoupleRow[] = [
   // Manganese, chromium, lead, bismuth in high states
   { id: 'MnO4/Mn', half: 'MnO4- + 8 H+ + 5 e- = Mn2+ + 4 H2O', volts: 1.507, source: 'BARD', oxidant: { acid: -3.5 }, reductant: { acid: -0.6, only: ['BiO3/Bi', 'PbO2/Pb'] } },
   { id: 'MnO4/MnO2', half: 'MnO4- + 4 H+ + 3 e- = MnO2(s) + 2 H2O', volts: 1.692, source: 'BARD', oxidant: { alkaline: -3.5, acid: -13.2 }, reductant: NEVER },
+  // What permanganate makes of manganese(II) where there is little acid.
+  { id: 'MnO4/MnO2 on manganese', half: 'MnO4- + 4 H+ + 3 e- = MnO2(s) + 2 H2O', volts: 1.692, source: 'BARD', oxidant: { alkaline: -1.5, slow: 1, only: ['MnO2/Mn by permanganate'] }, reductant: NEVER },
+  { id: 'MnO2/Mn by permanganate', half: 'MnO2(s) + 4 H+ + 2 e- = Mn2+ + 2 H2O', volts: 1.23, source: 'BARD', oxidant: NEVER, reductant: { only: ['MnO4/MnO2 on manganese'] } },
   // In strong alkali permanganate takes one electron only; green manganate falls apart when the alkali is neutralised.
   { id: 'MnO4/manganate', half: 'MnO4- + e- = MnO4^2-', volts: 0.558, source: 'BARD', oxidant: { alkaline: -13.2, not: ['O2/H2O2', 'MnO2/Mn'] }, reductant: { acid: -13, only: ['manganate/MnO2'] } },
   { id: 'manganate/MnO2', half: 'MnO4^2- + 4 H+ + 2 e- = MnO2(s) + 2 H2O', volts: 2.27, source: 'BARD', oxidant: { acid: -13 }, reductant: NEVER },
@@ -123,6 +128,9 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'Sb/Sb', half: 'Sb(OH)3 + 3 H+ + 3 e- = Sb(s) + 3 H2O', volts: 0.23, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Fe2/Fe', 'Sn2/Sn'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   { id: 'AsO3/As', half: 'H3AsO3 + 3 H+ + 3 e- = As(s) + 3 H2O', volts: 0.24, source: 'BARD', oxidant: { warm: 50, only: ['Sn4/Sn2', 'Zn2/Zn', 'Mg2/Mg'] }, reductant: { only: ['NO3/NO', 'NO3/NO conc'] } },
   metal('Ag+/Ag', 'Ag+ + e- = Ag(s)', 0.7996),
+  { id: 'Cd2/Cd', half: 'Cd2+ + 2 e- = Cd(s)', volts: -0.403, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] }, reductant: NEVER },
+  { id: 'Ni2/Ni', half: 'Ni2+ + 2 e- = Ni(s)', volts: -0.257, source: 'BARD', oxidant: { slow: 20, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] }, reductant: NEVER },
+  { id: 'Co2/Co', half: 'Co2+ + 2 e- = Co(s)', volts: -0.277, source: 'BARD', oxidant: { slow: 20, only: ['Zn2/Zn', 'Mg2/Mg', 'Al3/Al'] }, reductant: NEVER },
   metal('Pb2/Pb', 'Pb2+ + 2 e- = Pb(s)', -0.126),
   { id: 'Sn2/Sn', half: 'Sn2+ + 2 e- = Sn(s)', volts: -0.137, source: 'BARD', oxidant: { only: ['Zn2/Zn', 'Mg2/Mg'] }, reductant: { not: ['O2/H2O', 'O2/H2O on iron', 'H2O2/H2O', 'CO2/C2O4', 'SO4/SO2', 'S/H2S', 'CO2/HCOO'] } },
   metal('Fe2/Fe', 'Fe2+ + 2 e- = Fe(s)', -0.44),
@@ -165,6 +173,7 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'chromium(III) sulfate turns green when hot', from: 'Cr3+ + SO4^2-', to: 'CrSO4+', halfLife: 2, gate: { warm: 60, acid: -4.5 }, source: 'VOGEL' },
   { id: 'green chromium(III) sulfate lets go as it is neutralised', from: 'CrSO4OH', to: 'CrOH^2+ + SO4^2-', halfLife: 0.05, gate: { alkaline: -4.5 }, source: 'FIT' },
   { id: 'silver thiosulfate darkens', from: 'Ag2S2O3', to: '2 Ag+ + HS- + SO4^2- + H+', halfLife: 1.5, gate: {}, source: 'VOGEL' },
+  { id: 'lead thiosulfate darkens when boiled', from: 'PbS2O3', to: 'Pb2+ + HS- + SO4^2- + H+', halfLife: 3, gate: { warm: 80 }, source: 'VOGEL' },
   { id: 'azo coupling of nitrous acid', from: 'C16H16N2O3S + HNO2', to: 'C16H13N3O3S', halfLife: 0.3, gate: { acid: -5 }, source: 'VOGEL' },
   { id: 'iron(II) hydroxide takes up cyanide', from: 'Fe(OH)2 + 6 CN-', to: 'Fe(CN)6^4- + 2 OH-', halfLife: 0.3, gate: { warm: 50 }, source: 'COTTON' },
   { id: 'iron(II) sulfide takes up cyanide', from: 'FeS + 6 CN-', to: 'Fe(CN)6^4- + S2-', halfLife: 0.6, gate: { warm: 50 }, source: 'COTTON' },
@@ -173,6 +182,7 @@ export const CONVERSIONS: readonly ConversionRow[] = [
   { id: 'tin(IV) hydroxide ages', from: 'Sn(OH)4', to: 'SnO2(s)', halfLife: 4, gate: { warm: 90 }, source: 'VOGEL' },
   { id: 'formate and hot concentrated acid', from: 'HCOOH', to: 'CO', halfLife: 0.3, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
   { id: 'oxalate and hot concentrated acid', from: 'H2C2O4', to: 'CO + CO2', halfLife: 0.5, gate: { warm: 45, acid: 4.5 }, source: 'VOGEL' },
+  { id: 'tartrate and hot concentrated acid', from: 'H2C4H4O6', to: '2 C(s) + CO + CO2', halfLife: 4, gate: { warm: 55, acid: 4 }, source: 'VOGEL' },
   { id: 'chlorate and concentrated acid', from: '4 ClO3- + 4 H+', to: '4 ClO2 + O2', halfLife: 0.3, gate: { acid: 4 }, source: 'FIT' },
   { id: 'nitric acid fumes', from: '4 NO3- + 4 H+', to: '4 NO2 + O2', halfLife: 6, gate: { warm: 60, acid: 5 }, source: 'VOGEL' },
 ];

@@ -7,6 +7,7 @@ export const SOURCES = {
   MYERS: 'R. J. Myers, The new low value for the second dissociation constant for H2S, J. Chem. Educ. 1986, 63, 687',
   BARD: 'A. J. Bard, R. Parsons and J. Jordan, Standard Potentials in Aqueous Solution, IUPAC, 1985',
   RAI: 'D. Rai, B. M. Sass and D. A. Moore, Chromium(III) hydrolysis constants and solubility of chromium(III) hydroxide, Inorg. Chem. 1987, 26, 345',
+  EARY: 'L. E. Eary, The solubility of amorphous As2S3 from 25 to 90 °C, Geochim. Cosmochim. Acta 1992, 56, 2267',
   SANDER: "R. Sander, Compilation of Henry's law constants, Atmos. Chem. Phys. 2015, 15, 4399",
   VOGEL: "G. Svehla, Vogel's Qualitative Inorganic Analysis, 7th edition, 1996",
   COTTON: 'F. A. Cotton and G. Wilkinson, Advanced Inorganic Chemistry, 5th edition, 1988',

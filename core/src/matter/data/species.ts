@@ -196,6 +196,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['SnCl2', 'Sn2+ + 2 Cl-', 2.24, 'NIST46'],
   ['SnCl3-', 'Sn2+ + 3 Cl-', 2.03, 'NIST46'],
   ['SnCl6^2-', 'Sn(OH)6^2- + 6 H+ + 6 Cl-', 25.3, 'FIT'],
+  ['Fe(C4H7N2O2)2(NH3)2', 'Fe2+ + 2 C4H8N2O2 + 2 NH3 - 2 H+', -10.0, 'FIT'],
   ['FeCl^2+', 'Fe3+ + Cl-', 1.48, 'NIST46'],
   ['FeCl2+', 'Fe3+ + 2 Cl-', 2.13, 'NIST46'],
   ['FeCl4-', 'Fe3+ + 4 Cl-', -0.8, 'LANGE'],
@@ -231,6 +232,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['Cd(CN)4^2-', 'Cd2+ + 4 CN-', 17.9, 'NIST46'],
   ['Ni(CN)4^2-', 'Ni2+ + 4 CN-', 30.2, 'NIST46'],
   ['Zn(CN)4^2-', 'Zn2+ + 4 CN-', 19.6, 'NIST46'],
+  ['Co(CN)5^3-', 'Co2+ + 5 CN-', 23, 'FIT'],
   ['Hg(CN)2', 'Hg2+ + 2 CN-', 34.7, 'NIST46'],
   ['Ag(S2O3)-', 'Ag+ + S2O3^2-', 8.82, 'NIST46'],
   ['Ag(S2O3)2^3-', 'Ag+ + 2 S2O3^2-', 13.46, 'NIST46'],
@@ -284,7 +286,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['FeC4HO6^2-', 'Fe3+ + C4H4O6^2- - 3 H+', -4.5, 'FIT', 83],
   ['Al(C4H2O6)-', 'Al3+ + C4H4O6^2- - 2 H+', -1.0, 'FIT'],
   ['Pb(C4H2O6)^2-', 'Pb2+ + C4H4O6^2- - 2 H+', -12.0, 'FIT'],
-  ['SbC4H4O6(OH)2-', 'Sb(OH)3 + C4H4O6^2- + H+', 10.0, 'FIT'],
+  ['SbC4H4O6(OH)2-', 'Sb(OH)3 + C4H4O6^2- + H+', 12.5, 'FIT'],
   ['FeNO^2+', 'Fe2+ + NO', 2.65, 'CRC'],
 
   // Thio-anions and polysulfide

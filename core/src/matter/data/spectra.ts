@@ -37,7 +37,8 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['Co(NH3)4^2+', 'LEVER', [500, 8, 95]],
   ['Co(NH3)5^2+', 'LEVER', [497, 9, 95]],
   ['Co(NH3)6^2+', 'LEVER', [493, 10, 95]],
-  ['Co(NH3)6^3+', 'LEVER', [472, 56, 80]],
+  // As air and peroxide make it, with water and chloride in some of it: brown.
+  ['Co(NH3)6^3+', 'FIT', [472, 90, 110], [360, 250, 140]],
   ['Co(OH)3-', 'LEVER', [600, 120, 90]],
   ['CoCl4^2-', 'LEVER', [690, 580, 80], [630, 350, 70]],
   ['Co(SCN)4^2-', 'LEVER', [622, 1700, 80]],
@@ -68,6 +69,8 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['FeCl2+', 'CRC', [340, 2600, 95], [425, 70, 70]],
   ['FeCl4-', 'CRC', [362, 6900, 90], [430, 250, 60]],
   ['FeSO4+', 'CRC', [305, 2200, 90]],
+  ['Fe(C4H7N2O2)2(NH3)2', 'FIT', [498, 2500, 95]],
+  ['Co(CN)5^3-', 'FIT', [380, 300, 110]],
   ['FeSCN^2+', 'CRC', [455, 4700, 120]],
   ['Fe(SCN)2+', 'CRC', [480, 9000, 125]],
   ['Fe(SCN)3', 'CRC', [485, 10000, 130]],

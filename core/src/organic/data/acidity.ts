@@ -28,6 +28,8 @@ export type Substituent = keyof typeof SIGMA;
 
 export interface IonisableRow {
   readonly smarts: string;
+  /** A closer pattern that takes the place of this one where both begin at the same atom. */
+  readonly unless?: string;
   /** pKa of the acid, or of the base's conjugate acid, in water at 25 °C. */
   readonly pKa: number;
   readonly kind: 'acid' | 'base';
@@ -37,6 +39,8 @@ export interface IonisableRow {
   /** Change for each electron-drawing atom (halogen, oxygen, nitrogen of a nitro group) two bonds from the carbon. */
   readonly inductive?: number;
 }
+
+const HINDERED = 'c1([OX2H])c([CX4]([#6])([#6])[#6])cccc1[CX4]([#6])([#6])[#6]';
 
 /**
  * Parent values from the CRC Handbook, 95th ed., section 5; ρ from L. P. Hammett, Physical Organic Chemistry. The
@@ -49,7 +53,9 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: '[CX3;H1](=O)[OX2H]', pKa: 3.75, kind: 'acid' },
   { smarts: '[SX4](=O)(=O)[OX2H]', pKa: -1, kind: 'acid' },
   { smarts: '[CX3](=O)[NX3;H1][SX4](=O)=O', pKa: 1.6, kind: 'acid' },
-  { smarts: 'c[OX2H]', pKa: 9.99, kind: 'acid', rho: 2.2, sigma: 'minus' },
+  { smarts: 'c[OX2H]', unless: HINDERED, pKa: 9.99, kind: 'acid', rho: 2.2, sigma: 'minus' },
+  // Two tert-butyl groups keep water from the anion: 2,6-di-tert-butylphenol.
+  { smarts: HINDERED, pKa: 12, kind: 'acid', rho: 2.2, sigma: 'minus' },
   { smarts: '[CX3]([OX2H])=[CX3][OX2H]', pKa: 4.1, kind: 'acid' },
   { smarts: '[SX4](=O)(=O)[NX3;H1,H2]', pKa: 10.1, kind: 'acid' },
   { smarts: '[CX3](=O)[NX3;H1][CX3]=O', pKa: 9.6, kind: 'acid' },
@@ -58,6 +64,8 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: '[CX3]1(=O)[CX4;H1,H2][CX3](=O)[#6][#6][#6]1', pKa: 5.2, kind: 'acid' },
   { smarts: '[CX4;H1,H2]1[CX3](=O)[NX3][CX3](=O)[NX3][CX3]1=O', pKa: 4, kind: 'acid' },
   { smarts: '[CX4;H1,H2,H3][N+](=O)[O-]', pKa: 10.2, kind: 'acid' },
+  { smarts: '[CX3]=[NX2][OX2H]', pKa: 11.5, kind: 'acid' },
+  { smarts: '[CX3](=O)[NX3;H1][OX2H]', pKa: 8.8, kind: 'acid' },
   { smarts: 'c[SX2H]', pKa: 6.6, kind: 'acid', rho: 2.2, sigma: 'minus' },
   { smarts: '[CX4][SX2H]', pKa: 10.6, kind: 'acid' },
   { smarts: '[CX4][NX3;H2]', pKa: 10.6, kind: 'base' },
@@ -76,4 +84,5 @@ export const IONISABLE: readonly IonisableRow[] = [
   { smarts: '[n;X2]~c-[NX3;H2]', pKa: 6.9, kind: 'base' },
   { smarts: 'c1([NX3;H2])nc([NX3;H2])nc([NX3;H2])n1', pKa: 5, kind: 'base' },
   { smarts: '[NX3;H1]([#6])[NX3;H2]', pKa: 5.2, kind: 'base' },
+  { smarts: '[CX3](=[NX2])([NX3])[NX3;H2]', pKa: 13.6, kind: 'base' },
 ];

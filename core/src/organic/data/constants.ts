@@ -9,7 +9,7 @@ cyclohexane|1.4262|0.779
 methylcyclohexane|1.4231|0.769
 decane|1.4102|0.730
 decalin|1.4755~|0.883~
-1-hexene|1.3837|0.673
+1-hexene|1.3879|0.673
 1-octene|1.4087|0.715
 cyclohexene|1.4465|0.811
 limonene|1.4730|0.841
@@ -63,7 +63,7 @@ glycerol|1.4746|1.261
 diethyl ether|1.3526|0.714
 diisopropyl ether|1.3679|0.725
 dibutyl ether|1.3992|0.768
-tetrahydrofuran|1.4050|0.888
+tetrahydrofuran|1.4072|0.888
 1,4-dioxane|1.4224|1.034
 anisole|1.5174|0.994
 phenetole|1.5076|0.965
@@ -71,7 +71,7 @@ phenetole|1.5076|0.965
 safrole|1.5381|1.100
 furan|1.4214|0.951
 m-cresol|1.5401|1.034
-2,4-dimethylphenol|1.5420|0.965~
+2,4-dimethylphenol|1.5390~|0.965~
 carvacrol|1.5230|0.977
 eugenol|1.5405|1.065
 2-chlorophenol|1.5524|1.263
@@ -97,7 +97,7 @@ phenylacetaldehyde|1.5255|1.027
 acetone|1.3588|0.790
 2-butanone|1.3788|0.805
 2-pentanone|1.3895|0.809
-3-pentanone|1.3905|0.810
+3-pentanone|1.3927|0.810
 3-methyl-2-butanone|1.3880|0.805
 4-methyl-2-pentanone|1.3962|0.800
 2-heptanone|1.4088|0.811
@@ -134,7 +134,7 @@ octyl acetate|1.4150|0.871
 ethyl propanoate|1.3839|0.892
 ethyl butanoate|1.3928|0.879
 methyl methacrylate|1.4142|0.944
-ethyl acetoacetate|1.4194|1.028
+ethyl acetoacetate|1.4194~|1.028
 diethyl malonate|1.4139|1.055
 diethyl oxalate|1.4101|1.078
 triacetin|1.4301|1.158
@@ -166,7 +166,7 @@ butylamine|1.4031|0.741
 hexylamine|1.4180|0.766
 cyclohexylamine|1.4592|0.867
 benzylamine|1.5401|0.981
-2-phenylethylamine|1.5290|0.958
+2-phenylethylamine|1.5330~|0.958
 ethylenediamine|1.4565|0.899
 ethanolamine|1.4541|1.018
 triethanolamine|1.4852|1.124
@@ -184,7 +184,7 @@ o-toluidine|1.5725|0.998
 m-toluidine|1.5681|0.989
 2,4-dimethylaniline|1.5569|0.972
 2,6-dimethylaniline|1.5610|0.984
-2-methoxyaniline|1.5715|1.092
+2-methoxyaniline|1.5715~|1.092
 3-chloroaniline|1.5941|1.216
 2-chloroaniline|1.5881|1.213
 N-methylaniline|1.5684|0.989
@@ -192,7 +192,7 @@ N-ethylaniline|1.5559|0.963
 N,N-dimethylaniline|1.5582|0.956
 N,N-diethylaniline|1.5409|0.931
 dibenzylamine|1.5781|1.026
-phenylhydrazine|1.6084|1.099
+phenylhydrazine|1.6084~|1.099
 nitromethane|1.3817|1.137
 nitroethane|1.3917|1.045
 nitrobenzene|1.5562|1.204
@@ -218,14 +218,14 @@ benzyl bromide|1.5752|1.438
 chlorobenzene|1.5241|1.106
 bromobenzene|1.5597|1.495
 iodobenzene|1.6200|1.831
-fluorobenzene|1.4684|1.023
+fluorobenzene|1.4657|1.023
 4-chlorotoluene|1.5150|1.070
 1,2-dichlorobenzene|1.5515|1.306
 1-bromonaphthalene|1.6570|1.483
 dichloromethane|1.4242|1.327
 chloroform|1.4459|1.483
 carbon tetrachloride|1.4601|1.594
-1,2-dichloroethane|1.4422|1.254
+1,2-dichloroethane|1.4448|1.254
 1-butanethiol|1.4440|0.842
 thiophenol|1.5893|1.077
 benzyl mercaptan|1.5751|1.058
