@@ -13,7 +13,10 @@ export const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]):
 export const subjectOf = (o: Observation): string =>
   [o.channel, ...QUALIFIERS.map((field) => qualifierOf(o, field) ?? '')].join(' ');
 
-const isWeak = (o: Observation) => o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow';
+const isWeak = (o: Observation) =>
+  o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow' || (o.channel === 'flame' && o.duration === 'flash');
+/** A pale blue in a blue flame. */
+const isFaint = (o: Observation) => o.channel === 'flame' && o.colour === 'pale-blue';
 const isUnremarkable = (o: Observation) =>
   o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless');
 
@@ -130,5 +133,9 @@ function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[
   });
 }
 
-export const overlookedOf = ({ o, passed }: Shown): number =>
-  isReading(o) ? 0 : passed ? OVERLOOKED.passed : isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
+export function overlookedOf({ o, passed }: Shown): number {
+  if (isReading(o)) return 0;
+  if (passed) return OVERLOOKED.passed;
+  if (isFaint(o)) return OVERLOOKED.faint;
+  return isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
+}

@@ -43,6 +43,10 @@ export type Step = DoStep | ChosenStep;
 export interface When {
   readonly tests: readonly string[];
   readonly shows: OneOrMany<Pattern>;
+  /** What does not count though it fits. */
+  readonly not?: OneOrMany<Pattern>;
+  /** Only what is left in the end counts: not what forms and dissolves again, nor the colour that it had before. */
+  readonly left?: true;
   readonly otherwise: string;
 }
 

@@ -58,7 +58,7 @@ export function routeOf(
     if (!when) return { is: 'to-come' };
     const asked = when.tests.map((id) => testById.get(id)!).filter((t) => stationOf(t, scheme) !== undefined);
     const written = standing.filter((e) => asked.some((t) => t.id === e.test));
-    if (written.some((e) => e.observed.some((o) => calls(o, when)))) return { is: 'to-come' };
+    if (written.some((e) => calls(e.observed, when))) return { is: 'to-come' };
     if (written.length) return { is: 'skipped', reason: `${when.otherwise} (entry ${written.at(-1)!.number})` };
     const shut = asked.length > 0 && asked.every((t) => ['skipped', 'restricted'].includes(judge(t).is));
     return shut ? { is: 'skipped', reason: when.otherwise } : { is: 'to-come' };

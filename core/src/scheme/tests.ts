@@ -76,8 +76,17 @@ export function fits(o: Observation, pattern: Pattern): boolean {
   return Object.entries(pattern).every(([field, wanted]) => accepts(wanted, o[field as keyof Observation]));
 }
 
-/** Is this one of the things that make a test worth doing? */
-export const calls = (o: Observation, { shows }: When): boolean => [shows].flat().some((pattern) => fits(o, pattern as Pattern));
+/** Was this solid gone in the end, or of another colour? */
+const isPast = (o: Observation, later: readonly Observation[]) =>
+  later.some(
+    (p) => p.channel === o.channel && (p.event === 'colour-changed' || (p.event === 'dissolved' && o.event === 'formed')),
+  );
+
+/** Does what was seen make a test worth doing? */
+export const calls = (seen: readonly Observation[], { shows, not = [], left }: When): boolean => {
+  const isOneOf = (o: Observation, patterns: When['shows']) => [patterns].flat().some((pattern) => fits(o, pattern as Pattern));
+  return seen.some((o, i) => !(left && isPast(o, seen.slice(i + 1))) && isOneOf(o, shows) && !isOneOf(o, not));
+};
 
 /** Do these observations show the sign? */
 export function showsSign(seen: readonly Observation[], { see, not = [] }: Sign): boolean {

@@ -76,7 +76,7 @@ export const FURTHER: readonly Written[] = [
   {
     title: 'antimony trichloride',
     school: 'six-group',
-    truth: ['Sb(OH)3', 'Cl-'],
+    truth: ['Sb3+', 'Cl-'],
     entries: `
     look: solid white
     solution-water: precipitate formed white
@@ -130,7 +130,7 @@ export const FURTHER: readonly Written[] = [
   {
     title: 'zinc oxide',
     school: 'no-sulfide',
-    truth: ['Zn2+', 'OH-'],
+    truth: ['Zn2+'],
     entries: `
     look: solid white
     heating: solid colour-changed yellow
@@ -176,7 +176,7 @@ export const FURTHER: readonly Written[] = [
     truth: ['NH4+', 'C2O4^2-'],
     entries: `
     look: solid white
-    heating: sublimate formed white; smell ammonia
+    heating: gas evolved colourless; smell ammonia
     flame: flame none
     ammonium: paper changed blue
     calcium-acetic: precipitate formed white
@@ -337,8 +337,7 @@ export const FURTHER_COMPOUNDS: readonly Written[] = [
     solubility-water: solubility insoluble
     solubility-h2so4-conc: solubility insoluble
     copper-wire-halogen: flame green
-    halogen-silver: precipitate formed white curdy
-    nitrogen-iron: precipitate none
+    silver-nitrate-ethanol: precipitate none
     boiling-point: temperature boils 60 62`,
   },
   {
@@ -356,7 +355,7 @@ export const FURTHER_COMPOUNDS: readonly Written[] = [
   },
   {
     title: 'butanone',
-    name: 'butanone',
+    name: '2-butanone',
     truth: ['ketone'],
     entries: `
     compound-look: solution colourless

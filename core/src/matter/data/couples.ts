@@ -53,6 +53,8 @@ export const COUPLES: readonly CoupleRow[] = [
 
   // Nitrogen
   { id: 'NO3/NO', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: -0.4, not: ['I2/I-', 'Cl2/Cl-', 'MnO4/Mn', 'MnO2/Mn', 'FeCN', 'SO2/S2O3', 'NO3/HNO2'] } },
+  // A few drops of nitric acid, boiled: iron(II) needs less acid than the rest.
+  { id: 'NO3/NO boiled', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 90, acid: -1, only: ['Fe3/Fe2'] } },
   { id: 'NO3/NO conc', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 2.2, not: ['Cl2/Cl-', 'FeCN', 'NO3/HNO2'] } },
   { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+', 'NO3/HNO2'] } },
   { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { only: ['NO3/HNO2 self'], slow: 3 } },

@@ -31,7 +31,7 @@ export const MENTIONED = {
 export const TOLD_AGAIN = 0.3;
 
 /** Shown, and written down as nothing. */
-export const OVERLOOKED = { plain: 0.012, weak: 0.12, passed: 0.25 };
+export const OVERLOOKED = { plain: 0.012, weak: 0.12, faint: 0.4, passed: 0.25 };
 
 /** Written down without anything of the kind to be seen, by channel; 0.01 for the others. */
 export const IMAGINED: Readonly<Partial<Record<Channel, number>>> = {

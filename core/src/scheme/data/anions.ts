@@ -188,7 +188,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'nitrite-iron', title: 'Iron(II) with acetic acid', station: 'anions', watch: ['solution', 'ring'],
     purpose: 'Nitrite browns iron(II) with acetic acid alone; nitrate needs concentrated sulfuric acid.',
     steps: [take(0.5, 'X'), drops('acetic-acid-2M', 25), drops('iron-ii-sulfate-fresh-0.5M', 15)],
-    signs: [proof('NO2-', liquid(['brown', 'dark-brown', 'red-brown', 'orange']))] },
+    signs: [proof('NO2-', liquid(['brown', 'dark-brown', 'red-brown', 'orange', 'black']))] },
   { id: 'nitrite-iodide', title: 'Iodide with acetic acid', station: 'anions', watch: ['solution'],
     purpose: 'Nitrite frees iodine from iodide in acetic acid.',
     steps: [take(0.5, 'X'), drops('acetic-acid-2M', 25), drops('potassium-iodide-0.1M', 4), drops('starch-0.5pc', 3)],

@@ -2,12 +2,15 @@
 import {
   bead, boil, cool, flame, flameOf, gas, limewater, liquid, litmus, look, paper, pinch, pour, proof, sign, smell, splint, stand, take, turned, warm, drops, shake, spin, decant, wash, ppt,
 } from './steps';
-import type { DoStep, StandardTest } from '../model';
+import type { DoStep, Pattern, StandardTest } from '../model';
 
 const COLOURED = ['Cu2+', 'Ni2+', 'Co2+', 'Fe2+', 'Fe3+', 'Cr3+', 'Mn2+', 'CrO4^2-', 'Cr2O7^2-', 'MnO4-', 'Fe(CN)6^3-', 'Fe(CN)6^4-'];
 const dissolve = (reagent: string, mL: number, grams = 0.4): DoStep => ({ op: { op: 'dissolve', to: 'S', grams, in: reagent, mL, warm: true } });
-const residue = (tests: readonly string[], otherwise: string) =>
-  ({ tests, shows: { channel: 'precipitate', event: ['persists', 'formed', 'partly-dissolved'] }, otherwise }) as const;
+/** Sulfur that an acid makes of a sulfide, and silica: no solvent is wanted for them. */
+const SULFUR = { channel: 'precipitate', colour: 'pale-yellow', texture: 'fine' } as const;
+const SILICA = { channel: 'precipitate', colour: 'white', texture: 'gelatinous' } as const;
+const residue = (tests: readonly string[], otherwise: string, not: readonly Pattern[] = [SULFUR]) =>
+  ({ tests, shows: { channel: 'precipitate', event: ['persists', 'formed', 'partly-dissolved', 'colour-changed'] }, not, left: true, otherwise }) as const;
 const heat = (strong: boolean, grams = 0.15): DoStep => ({ op: { op: 'dry-heat', to: '1', grams, strong } });
 
 export const DRY_TESTS: readonly StandardTest[] = [
@@ -55,7 +58,7 @@ export const DRY_TESTS: readonly StandardTest[] = [
     steps: [pinch(0.03), pour('ammonia-6M', 4), shake('1'), spin('1'), decant('2'), pour('nitric-acid-6M', 4, 'Acid brings silver chloride back.', '2')],
     signs: [sign('Ag+', ppt(['white', 'off-white', 'grey', 'cream', 'pale-yellow']))] },
   { id: 'residue-zinc', inTurn: true, title: 'Residue with zinc and acid', station: 'look', makes: ['S'], watch: ['precipitate', 'solution', 'gas', 'deposit'],
-    when: residue(['residue-carbonate'], 'the carbonate method dissolved it'),
+    when: residue(['residue-carbonate'], 'the carbonate method dissolved it', [SULFUR, SILICA]),
     purpose: 'Silver halides are reduced to the metal by zinc; the metal dissolves in nitric acid.', caution: 'Hydrogen: no flame nearby.',
     steps: [pinch(0.2, 'S'), pour('sulfuric-acid-1M', 6, undefined, 'S'), { op: { op: 'add', to: 'S', reagent: 'zinc-granules', grams: 0.2 } }, stand(20, 'S'), spin('S'), decant('1', 'S'), wash('S'), pour('nitric-acid-6M', 4, undefined, 'S'), boil(3, 'S'), pour('water', 6, undefined, 'S'), cool('S'), look('S')] },
   { id: 'litmus-solution', title: 'Litmus on the solution', station: 'look', start: 'S', watch: ['paper'],

@@ -1,0 +1,54 @@
+/** Whatever salt an ion comes in, the tests that prove it show it, in every school: but for what is named here with its reason. */
+import { loadAtlas } from '#atlas';
+import { FORMS, rulesOfSchool } from '#core/reasoning/atlas';
+import { SaltSpace } from '#core/reasoning/space';
+import { SCHOOLS } from '#core/scheme/model';
+import { showsSign, testsOf } from '#core/scheme/tests';
+
+const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = [
+  [
+    'S2-',
+    'Ag2S PbS HgS CuS CdS Bi2S3 FeS ZnS CoS NiS',
+    'boiling with carbonate does not open it, nor dilute acid the least soluble',
+  ],
+  ['Br-', 'AgBr', 'boiling with carbonate does not open it'],
+  ['I-', 'AgI HgI2', 'boiling with carbonate does not open it'],
+  ['AsO4^3-', 'Ag3AsO4', 'boiling with carbonate does not open it'],
+  ['Cl-', 'SnCl4', 'tin falls beside silver chloride and stays in ammonia'],
+  ['Hg2^2+', 'Hg2Cl2', 'nitric acid, which dissolves it, makes mercury(II) of it'],
+  ['K+', 'KI', 'iodide reduces the cobalt reagent'],
+  ['K+', 'K2SiO3', 'silica falls in the acid'],
+  ['Fe3+', 'FePO4', 'it leaves as phosphate, and iron is added to take that out'],
+  ['Mn2+', 'Mn3(PO4)2', 'much of it goes with the phosphate'],
+  ['Co2+', 'Co3(PO4)2', 'much of it goes with the phosphate'],
+  ['Sr2+', 'Sr3(PO4)2', 'phosphate drags it down early where there are no groups'],
+  ['Ca2+', 'Ca3(PO4)2', 'phosphate drags it down early where there are no groups'],
+  ['Pb2+', 'Pb3(AsO4)2', 'the first group takes most of it, and the rest does not fall beside so much arsenic'],
+  ['BO3^3-', 'Li3BO3', 'lithium outshines it'],
+  ['Mn2+', 'MnBr2·6H2O MnI2', 'the halide bleaches permanganate'],
+  ['Ba2+', 'BaCrO4', 'its own chromate is in the acid solution'],
+  ['Ag+', 'Ag2S AgI', 'sulfur or iodide is left beside it'],
+  ['Cu2+', 'CuC2O4', 'oxalate holds it even in acid'],
+  ['As3+', 'As2S3', 'nitric acid, which dissolves it, makes arsenate of it, and sulfur beside which its sulfide is lost'],
+];
+const hidden = new Map(HIDDEN.flatMap(([ion, salts, why]) => salts.split(' ').map((salt) => [`${ion} ${salt}`, why] as const)));
+
+test('every salt shows what proves its ions', async () => {
+  const atlas = await loadAtlas();
+  const missed = new Set<string>();
+  let shown = 0;
+  for (const school of SCHOOLS) {
+    const space = new SaltSpace(atlas, rulesOfSchool(school), { cations: 1, anions: 1 });
+    for (const [m, { salts }] of space.members.entries()) {
+      const form = FORMS[salts[0]!];
+      if (!form) continue;
+      for (const test of testsOf(school))
+        for (const sign of (test.signs ?? []).filter((s) => s.proves))
+          for (const ion of sign.of.filter((id) => form.ions.includes(id)))
+            if (showsSign(space.outline(m, test.id), sign)) shown++;
+            else missed.add(`${ion} ${form.name}`);
+    }
+  }
+  expect(shown).toBeGreaterThan(2500);
+  expect([...missed].sort()).toEqual([...hidden.keys()].sort());
+});
