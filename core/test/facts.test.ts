@@ -12,6 +12,7 @@ import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as LIGANDS } from './facts/ligands';
 import { FACTS as MORE } from './facts/more';
+import { FACTS as ONCE_MORE } from './facts/once-more';
 import { FACTS as ANIONS } from './facts/anions';
 import { FACTS as CATIONS } from './facts/cations';
 import { FACTS as GROUPS } from './facts/groups';
@@ -37,6 +38,7 @@ describe.each([
   ...WORK,
   ...LIGANDS,
   ...CARBON,
+  ...ONCE_MORE,
 ])('%s', (_heading, facts) => {
   test.each(facts)('%s', (_title, sample, script) => {
     expect(disagreements(sample, script)).toEqual([]);
