@@ -13,7 +13,7 @@
  * `= sees no gas evolved`, `= sees temperature melts 120..123`, `= holds Cu2+ 90..100` (per cent of all that there is on the bench, over the solver's components).
  */
 import { type Bench, openBench } from '#core/bench/bench';
-import type { Op } from '#core/bench/ops';
+import { type Op, opSchema } from '#core/bench/ops';
 import type { SampleSpec } from '#core/bench/sample';
 import { overComponents } from '#core/matter/catalogue';
 import type { Observation } from '#core/vocabulary/observation';
@@ -45,7 +45,7 @@ function operation(line: string): Op {
     case 'dissolve':
       return { op: 'dissolve', to: a, grams: Number(b), in: d, mL: Number(line.split(/\s+/)[5]) };
     case 'add':
-      if (c === 'until') return { op: 'add', to: a, reagent: b, until: d as 'in-excess' };
+      if (c === 'until') return opSchema.parse({ op: 'add', to: a, reagent: b, until: d });
       return { op: 'add', to: a, reagent: b, ...dose(c) };
     case 'layer':
       return { op: 'add', to: a, reagent: b, mL: Number(c), layered: true };

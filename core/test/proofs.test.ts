@@ -1,4 +1,7 @@
-/** Whatever salt an ion comes in, the tests that prove it show it, in every school: but for what is named here with its reason. */
+/**
+ * Whatever salt an ion comes in, the tests that prove it show it on our bench, in every school: but for what is named here with what
+ * becomes of it there. Not all of these would be so on a real bench.
+ */
 import { loadAtlas } from '#atlas';
 import { FORMS, rulesOfSchool } from '#core/reasoning/atlas';
 import { SaltSpace } from '#core/reasoning/space';
@@ -17,16 +20,16 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Cl-', 'SnCl4', 'tin falls beside silver chloride and stays in ammonia'],
   ['Hg2^2+', 'Hg2Cl2', 'nitric acid, which dissolves it, makes mercury(II) of it'],
   ['K+', 'KI', 'iodide reduces the cobalt reagent'],
-  ['K+', 'K2SiO3', 'silica falls in the acid'],
+  ['K+', 'K2SiO3', 'it is taken for a residue of water, and boiling with carbonate washes the potassium away'],
   ['Fe3+', 'FePO4', 'it leaves as phosphate, and iron is added to take that out'],
-  ['Mn2+', 'Mn3(PO4)2', 'much of it goes with the phosphate'],
-  ['Co2+', 'Co3(PO4)2', 'much of it goes with the phosphate'],
+  ['Mn2+', 'Mn3(PO4)2', 'it goes with the phosphate that is taken out'],
+  ['Co2+', 'Co3(PO4)2', 'it goes with the phosphate that is taken out'],
   ['Sr2+', 'Sr3(PO4)2', 'phosphate drags it down early where there are no groups'],
   ['Ca2+', 'Ca3(PO4)2', 'phosphate drags it down early where there are no groups'],
-  ['Pb2+', 'Pb3(AsO4)2', 'the first group takes most of it, and the rest does not fall beside so much arsenic'],
+  ['Pb2+', 'Pb3(AsO4)2', 'the first group takes most of it, and arsenic takes the hydrogen sulfide before the rest'],
   ['BO3^3-', 'Li3BO3', 'lithium outshines it'],
-  ['Mn2+', 'MnBr2·6H2O MnI2', 'the halide bleaches permanganate'],
-  ['Ba2+', 'BaCrO4', 'its own chromate is in the acid solution'],
+  ['Mn2+', 'MnBr2·6H2O MnI2', 'bromine or iodine colours the liquid'],
+  ['Ba2+', 'BaCrO4', 'it falls again when the acid solution is made basic, before its turn'],
   ['Ag+', 'Ag2S AgI', 'sulfur or iodide is left beside it'],
   ['Cu2+', 'CuC2O4', 'oxalate holds it even in acid'],
   ['As3+', 'As2S3', 'nitric acid, which dissolves it, makes arsenate of it, and sulfur beside which its sulfide is lost'],

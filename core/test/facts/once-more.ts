@@ -133,7 +133,7 @@ export const FACTS: Facts = [
         'dissolve A 0.1 in water 2; add A sulfuric-acid-1M 0.5; add A iron-ii-sulfate-fresh-0.5M 1; = liquid colourless|pale-green|green',
       ],
       [
-        'bromate’s like, chlorate, frees no iodine in the cold without acid',
+        'chlorate frees no iodine in the cold without acid',
         'KClO3 1g',
         'dissolve A 0.1 in water 3; add A potassium-iodide-0.1M 1; = liquid colourless',
       ],
@@ -158,7 +158,7 @@ export const FACTS: Facts = [
         'test silver-nitrate-ethanol; = sees precipitate formed white; test solubility-ether; = sees solubility insoluble',
       ),
       c(
-        'calcium acetate’s like, potassium acetate: alkaline',
+        'potassium acetate: in water, not in ether',
         '[K+].CC([O-])=O',
         'test solubility-water; = sees solubility soluble; test solubility-ether; = sees solubility insoluble',
       ),
@@ -189,13 +189,13 @@ export const FACTS: Facts = [
         'test copper-citrate; = sees precipitate formed red|orange-red|orange|red-brown',
       ),
       c(
-        'acetyl chloride’s like, propionyl chloride: silver at once',
+        'propionyl chloride: silver at once',
         'CCC(=O)Cl',
         'test silver-nitrate-ethanol; = sees precipitate formed white; test litmus; = sees paper changed red|pink|orange-red',
       ),
       c('neopentyl chloride: nothing with either', 'CC(C)(C)CCl', 'test sodium-iodide-acetone; = sees no precipitate formed'),
       c(
-        '1-bromoadamantane’s like, tert-butyl bromide: silver at once',
+        'tert-butyl bromide: silver at once',
         'CC(C)(C)Br',
         'test silver-nitrate-ethanol; = sees precipitate formed cream|pale-yellow|white',
       ),
@@ -232,7 +232,7 @@ export const FACTS: Facts = [
         'test hydroxamate; = sees solution violet|red-violet|crimson|purple|red; test solubility-water; = sees solubility insoluble',
       ),
       c(
-        'N-ethylacetamide’s like, acetanilide: no ammonia on paper at once',
+        'acetanilide: neither a carbonyl compound nor an acid',
         'CC(=O)Nc1ccccc1',
         'test dnp; = sees no precipitate formed; test solubility-naoh-5pc; = sees solubility insoluble',
       ),
@@ -251,11 +251,7 @@ export const FACTS: Facts = [
         'C1CC=CC1',
         'test bromine-addition; = sees solution colourless|pale-yellow; test solubility-h2so4-conc; = sees solubility soluble',
       ),
-      c(
-        'ethanethiol’s like, 1-propanethiol: lead',
-        'CCCS',
-        'test lead-acetate-thiol; = sees precipitate formed yellow|orange-yellow|pale-yellow',
-      ),
+      c('1-propanethiol: lead', 'CCCS', 'test lead-acetate-thiol; = sees precipitate formed yellow|orange-yellow|pale-yellow'),
       c(
         '4-toluenesulfonamide',
         'Cc1ccc(cc1)S(N)(=O)=O',
@@ -267,7 +263,7 @@ export const FACTS: Facts = [
         'test solubility-hcl-5pc; = sees solubility insoluble|partly-soluble; test iron-ii-hydroxide-nitro; = sees precipitate formed|changed red-brown|brown',
       ),
       c('cyclohexanone oxime', 'ON=C1CCCCC1', 'test solubility-naoh-5pc; = sees solubility soluble'),
-      c('hydrazobenzene’s like, phenylhydrazine, reduces', 'NNc1ccccc1', 'test solubility-hcl-5pc; = sees solubility soluble'),
+      c('phenylhydrazine is a base', 'NNc1ccccc1', 'test solubility-hcl-5pc; = sees solubility soluble'),
       c(
         'arabinose: osazone',
         'OC1COC(O)C(O)C1O',
