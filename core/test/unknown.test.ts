@@ -1,6 +1,8 @@
 import { openBench, perform } from '#core/bench/bench';
 import type { CompoundSample } from '#core/bench/sample';
 import { parseSalt } from '#core/matter/salts';
+import { solubilityIn } from '#core/organic/solubility';
+import { structureOf } from '#core/organic/structure';
 import { LEVELS } from '#core/reasoning/data/levels';
 import { seeded } from '#core/reasoning/student';
 import { drawUnknown, looksLike } from '#core/reasoning/unknown';
@@ -44,6 +46,10 @@ test('of an acid, a base and a neutral each wash takes its own, and the neutral 
     expect(mostly(bench.portions?.['hcl-5pc']?.sample)).toEqual([base, true]);
     expect(mostly(bench.sample as CompoundSample)).toEqual([neutral, true]);
   }
+  const neutrals = Array.from({ length: 300 }, () => drawUnknown('compounds-to-part', random)).map((sample) =>
+    'compounds' in sample ? sample.compounds[2]!.smiles : '',
+  );
+  expect(neutrals.filter((smiles) => solubilityIn(structureOf(smiles), 'naoh-5pc') !== 'insoluble')).toEqual([]);
 });
 
 test('a real tube takes the colours that were written down of it, until the entry is struck', () => {

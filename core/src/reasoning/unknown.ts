@@ -56,7 +56,7 @@ const LEAST_LOG_P = 1;
 const PARTED: readonly ((s: Structure, acid: number | undefined, base: number | undefined) => boolean)[] = [
   (s, acid, base) => acid !== undefined && acid < 5 && base === undefined && isTaken(s, 'nahco3-5pc'),
   (s, acid, base) => acid === undefined && base !== undefined && base > 3.5 && isTaken(s, 'hcl-5pc'),
-  (_, acid, base) => acid === undefined && base === undefined,
+  (s, acid, base) => acid === undefined && base === undefined && solubilityIn(s, 'naoh-5pc') === 'insoluble',
 ];
 
 /** Do three washings take nearly all of it? Not of a fatty acid, whose soap they do not dissolve. */
