@@ -13,6 +13,7 @@ import { FACTS as CONDITIONS } from './facts/conditions';
 import { FACTS as FUSION } from './facts/fusion';
 import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
+import { FACTS as LEFT_BY_HEAT } from './facts/left-by-heat';
 import { FACTS as METALS_AND_REDOX } from './facts/metals-and-redox';
 import { FACTS as MORE } from './facts/more';
 import { FACTS as NITROGEN_AND_HALIDES } from './facts/nitrogen-and-halides';
@@ -38,6 +39,7 @@ describe.each([
   ...FUSION,
   ...IDENTITY,
   ...INTERFERENCE,
+  ...LEFT_BY_HEAT,
   ...METALS_AND_REDOX,
   ...MORE,
   ...NITROGEN_AND_HALIDES,

@@ -20,7 +20,6 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Cl-', 'SnCl4', 'tin falls beside silver chloride and stays in ammonia'],
   ['Hg2^2+', 'Hg2Cl2', 'nitric acid, which dissolves it, makes mercury(II) of it'],
   ['K+', 'KI', 'iodide reduces the cobalt reagent'],
-  ['K+', 'K2SiO3', 'it is taken for a residue of water, and boiling with carbonate washes the potassium away'],
   ['Fe3+', 'FePO4', 'it leaves as phosphate, and iron is added to take that out'],
   ['Mn2+', 'Mn3(PO4)2', 'it goes with the phosphate that is taken out'],
   ['Co2+', 'Co3(PO4)2', 'it goes with the phosphate that is taken out'],

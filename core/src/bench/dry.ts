@@ -110,6 +110,14 @@ class Heating {
     if (mol > GAS_MOL) this.leave(gas, mol);
   }
 
+  /** Goes to the cool wall: all of it over a strong flame, too little to miss over a gentle one. */
+  sublime(of: Amounts): void {
+    if (!this.op.strong) return;
+    const times = Math.min(...Object.entries(of).map(([id, count]) => (id === 'H+' ? Infinity : this.matter[id]! / count)));
+    addAmounts(this.matter, of, -times);
+    addAmounts(this.lost, of, times);
+  }
+
   acidWithWater(hydrated: boolean): void {
     const { anion, cations, gas, share } = ACID_LOST;
     if (hydrated && this.has(anion) && cations.some((id) => this.has(id))) this.leave(gas, this.matter[anion]! * share);
@@ -126,14 +134,18 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
   const basic = acid < 0 && (heating.matter['H2O'] ?? 0) + acid / 2 > WATER_MOL;
   const acidSalt = heating.has(CARBONATE.anion) && (heating.matter[CARBONATE.acid] ?? 0) > 1e-6;
   heating.dry();
-  const sublimate = SUBLIMATES.find((s) => s.needs.every((id) => heating.has(id)));
-  heating.ammonium(!!sublimate);
+  const sublimateOf = () => SUBLIMATES.find(({ of }) => Object.keys(of).every((id) => id === 'H+' || heating.has(id)));
+  heating.ammonium(!!sublimateOf());
   for (const salt of HEATED_SALTS)
     if (salt.hydrated === hydrated && salt.needs.every((id) => heating.has(id))) heating.events.push(salt.event);
   heating.decompose();
   heating.carbonate();
   heating.acidWithWater(hydrated);
-  if (sublimate) heating.events.push('sublimed');
+  const sublimate = sublimateOf();
+  if (sublimate) {
+    heating.sublime(sublimate.of);
+    heating.events.push('sublimed');
+  }
   const { matter, gas, lost, events, residue } = heating;
   const heated: DryHeated = {
     sample,

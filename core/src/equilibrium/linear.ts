@@ -1,8 +1,11 @@
 /** Linear algebra of the solver: small dense systems, and rows of stoichiometry of which most entries are zero. */
 
+/** Kept from one system to the next: making it anew would take as long as solving a small one. */
+let scale = new Float64Array(32);
+
 /** Solves A x = b in place for a symmetric matrix, by Gaussian elimination after scaling; false when it is singular. */
 export function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
-  const scale = new Float64Array(n);
+  if (scale.length < n) scale = new Float64Array(2 * n);
   for (let i = 0; i < n; i++) scale[i] = 1 / Math.sqrt(Math.abs(a[i * n + i]!) || 1);
   for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) a[i * n + j]! *= scale[i]! * scale[j]!;
   for (let i = 0; i < n; i++) b[i]! *= scale[i]!;

@@ -204,15 +204,19 @@ function polish(
   let active = at.active;
   for (const k of active) amount[k] = at.amount[k]!;
   for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
+  const size = new Float64Array(n);
+  let a = new Float64Array(0);
+  let b = new Float64Array(0);
   let off = Infinity;
   let settled = false;
   let iterations = 0;
   for (let round = 0; round < most; round++) {
     problem.activity(c, lnGamma, steep);
     const width = n + active.length;
-    const a = new Float64Array(width * width);
-    const b = new Float64Array(width);
-    const size = new Float64Array(n);
+    // Making them anew every round would take longer than all the rest.
+    if (b.length !== width) [a, b] = [new Float64Array(width * width), new Float64Array(width)];
+    else a.fill(0);
+    size.fill(0);
     b.set(problem.totals);
     for (let j = 0; j < n; j++) a[j * width + j] = REGULAR;
     for (let i = 0; i < ns; i++) {

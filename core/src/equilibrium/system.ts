@@ -175,7 +175,8 @@ export function pose(amounts: Amounts, at: Conditions): Posed {
   }
   const shape = shapeFor(components);
   const n = components.length;
-  const totals = Float64Array.from(components.map((id) => (amounts[id] ?? 0) / at.litres));
+  const totals = new Float64Array(n);
+  components.forEach((id, j) => (totals[j] = (amounts[id] ?? 0) / at.litres));
 
   const layered = at.layer ? shape.species.filter((s) => at.layer!.partition[s.id] !== undefined) : [];
   const rows = shape.species.length + layered.length;
@@ -217,22 +218,21 @@ export function pose(amounts: Amounts, at: Conditions): Posed {
 /** Where an equilibrium lies, in the numbers of a problem like it. */
 function nearbyIn({ problem, components, species, layered, solids, gases }: Posed, at: Equilibrium, litres: number): Nearby {
   const n = components.length;
-  const lnActivity = Float64Array.from(
-    components,
-    (id, j) => at.lnActivity.get(id) ?? Math.log(Math.max(Math.abs(problem.totals[j]!), 1e-7)) - 3,
-  );
-  const lnConcentrations = Float64Array.from(problem.lnBeta, (lnBeta, i) => {
+  const lnActivity = new Float64Array(n);
+  components.forEach((id, j) => {
+    lnActivity[j] = at.lnActivity.get(id) ?? Math.log(Math.max(Math.abs(problem.totals[j]!), 1e-7)) - 3;
+  });
+  const lnConcentrations = new Float64Array(problem.lnBeta.length);
+  for (let i = 0; i < lnConcentrations.length; i++) {
     const known =
       i < species.length ? at.concentrations.get(species[i]!.id) : (at.inLayer[layered[i - species.length]!.id] ?? 0) / litres;
-    if (known! > 0) return Math.log(known!);
-    let ln = lnBeta;
-    for (let j = 0; j < n; j++) ln += problem.nu[i * n + j]! * lnActivity[j]!;
-    return Math.min(ln, 0);
-  });
-  const phases = Float64Array.from(
-    [...solids.map((s) => at.solids[s.id] ?? 0), ...gases.map((g) => at.gases[g.id] ?? 0)],
-    (mol) => mol / litres,
-  );
+    let ln = known! > 0 ? Math.log(known!) : problem.lnBeta[i]!;
+    if (!(known! > 0)) for (let j = 0; j < n; j++) ln += problem.nu[i * n + j]! * lnActivity[j]!;
+    lnConcentrations[i] = known! > 0 ? ln : Math.min(ln, 0);
+  }
+  const phases = new Float64Array(solids.length + gases.length);
+  solids.forEach((s, k) => (phases[k] = (at.solids[s.id] ?? 0) / litres));
+  gases.forEach((g, k) => (phases[solids.length + k] = (at.gases[g.id] ?? 0) / litres));
   return { lnActivity, lnConcentrations, phases };
 }
 

@@ -112,7 +112,7 @@ function mostFavourable(amounts: Amounts, at: Equilibrium, where: Conditions, sp
     if (oxidant.row.oxidant === 'never' || !held(amounts, needed.get(oxidant)!.left, where.litres)) continue;
     let up: number | undefined;
     for (const reductant of givers) {
-      if (reductant === oxidant || spent.has(`${oxidant.id}|${reductant.id}`)) continue;
+      if (reductant === oxidant || (spent.size && spent.has(`${oxidant.id}|${reductant.id}`))) continue;
       if (!allowed({ oxidant, reductant }, at, where.celsius)) continue;
       up ??= potential(oxidant, at);
       const drive = up - potential(reductant, at);

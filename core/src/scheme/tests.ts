@@ -79,7 +79,9 @@ export function fits(o: Observation, pattern: Pattern): boolean {
 /** Was this solid gone in the end, or of another colour? */
 const isPast = (o: Observation, later: readonly Observation[]) =>
   later.some(
-    (p) => p.channel === o.channel && (p.event === 'colour-changed' || (p.event === 'dissolved' && o.event === 'formed')),
+    (p) =>
+      p.channel === o.channel &&
+      (p.event === 'colour-changed' || (p.event === 'dissolved' && (o.event === 'formed' || o.colour === p.colour))),
   );
 
 /** Does what was seen make a test worth doing? */

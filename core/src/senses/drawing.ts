@@ -109,7 +109,8 @@ function dryWord(vessel: Vessel, sample: Sample): Colour | undefined {
   if (vessel.mL > 0 || sample.kind !== 'solid') return undefined;
   if (!vessel.heated) return dryColour(sample);
   const { hot, cold } = residueColours(vessel.heated);
-  return vessel.celsius > HOT_CELSIUS ? hot : cold;
+  const left = vessel.celsius > HOT_CELSIUS ? hot : cold;
+  return left === 'none' ? undefined : left;
 }
 
 function fumesOver(vessel: Vessel): Colour | undefined {

@@ -20,7 +20,7 @@ import { parseSalt } from '../matter/salts';
 import type { Observation } from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
 
-/** Not counted when the moles that take part in a flame are shared out. */
+/** No part of a dry solid by themselves: they take no part in a flame, and are no residue. */
 const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
 /** Brightness, of 100 for pure sodium chloride, below which a flame is not told from the burner's own, over four. */
 const FLAME_LEAST = 0.25;
@@ -124,6 +124,7 @@ export function heatedSeen(heated: DryHeated): Observation[] {
   for (const event of new Set(heated.events)) see.push({ channel: 'solid', event });
   const before = dryColour(heated.sample);
   const looks = residueColours(heated);
+  if (looks.cold === 'none') return [...see, { channel: 'solid', look: 'cold', colour: 'none' }];
   for (const look of ['hot', 'cold'] as const) {
     const colour = looks[look];
     see.push({ channel: 'solid', look, colour, event: colour === before ? 'unchanged' : 'colour-changed' });
@@ -137,8 +138,13 @@ export function onCoolWall({ sublimate, matter }: DryHeated): Colour | undefined
   return sublimate ?? (freed === undefined ? undefined : FREED[freed]);
 }
 
+/** Less than this, mol, is not seen to be left in a tube. */
+const LEFT_MOL = 1e-6;
+
 /** What is left after heating, while hot and when it has cooled. */
 export function residueColours({ sample, matter, gas, hydrated, residue }: DryHeated): { hot: Colour; cold: Colour } {
+  if (!Object.entries(matter).some(([id, mol]) => !COLOURLESS_PARTS.includes(id) && mol > LEFT_MOL))
+    return { hot: 'none', cold: 'none' };
   const before = dryColour(sample);
   if (residue) return { hot: residue, cold: residue };
   const oxides = Object.keys(OXIDES).filter((id) => has(matter, id));

@@ -155,7 +155,7 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'SO3^2-', strong: true, from: 'SO3^2- + 2 H+', to: 'SO2', gases: ['SO2'] },
   { anion: 'SO4^2-', cations: ['Fe2+'], strong: true, from: 'SO4^2- + 2 H+', to: 'SO2 + O2 - O2', gases: ['SO2'] },
   { anion: 'PbO2(s)', strong: true, from: '2 PbO2(s) + 4 H+', to: '2 Pb2+ + O2', gases: ['O2'] },
-  { anion: 'Hg2+', strong: true, oxide: true, from: '2 Hg2+', to: '2 Hg(s) + O2 + 4 H+', gases: ['O2'] },
+  { anion: 'Hg2+', strong: true, oxide: true, not: ['HS-'], from: '2 Hg2+', to: '2 Hg(s) + O2 + 4 H+', gases: ['O2'] },
   { anion: 'Ag+', oxide: true, from: '4 Ag+', to: '4 Ag(s) + O2 + 4 H+', gases: ['O2'] },
   { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
 ];
@@ -205,18 +205,19 @@ export const HEATED_SALTS: readonly {
   { needs: ['Pb2+', 'NO3-'], hydrated: false, event: 'decrepitated' },
 ];
 
-/** Ammonium and mercury halides, arsenic and iodine leave as they are: what settles on the cool wall. */
-export const SUBLIMATES: readonly { readonly needs: readonly string[]; readonly colour: Colour; readonly garlic?: true }[] = [
-  { needs: ['NH3', 'Cl-'], colour: 'white' },
-  { needs: ['NH3', 'Br-'], colour: 'white' },
-  { needs: ['NH3', 'I-'], colour: 'white' },
-  { needs: ['Hg2+', 'Cl-'], colour: 'white' },
-  { needs: ['Hg2^2+', 'Cl-'], colour: 'white' },
-  { needs: ['Hg2+', 'I-'], colour: 'yellow' },
-  { needs: ['Hg2+', 'HS-'], colour: 'black' },
-  { needs: ['Hg2+'], colour: 'grey' },
-  { needs: ['Hg2^2+'], colour: 'grey' },
-  { needs: ['H3AsO3', 'HS-'], colour: 'yellow' },
-  { needs: ['H3AsO3'], colour: 'white', garlic: true },
-  { needs: ['I2'], colour: 'violet' },
+/** Ammonium and mercury halides, arsenic and iodine leave as they are: components of what settles on the cool wall, and its colour. */
+export const SUBLIMATES: readonly { readonly of: Readonly<Record<string, number>>; readonly colour: Colour }[] = [
+  { of: { NH3: 1, 'H+': 1, 'Cl-': 1 }, colour: 'white' },
+  { of: { NH3: 1, 'H+': 1, 'Br-': 1 }, colour: 'white' },
+  { of: { NH3: 1, 'H+': 1, 'I-': 1 }, colour: 'white' },
+  { of: { 'Hg2+': 1, 'Cl-': 2 }, colour: 'white' },
+  { of: { 'Hg2^2+': 1, 'Cl-': 2 }, colour: 'white' },
+  { of: { 'Hg2+': 1, 'I-': 2 }, colour: 'yellow' },
+  { of: { 'Hg2+': 1, 'HS-': 1, 'H+': -1 }, colour: 'black' },
+  { of: { 'Hg(s)': 1 }, colour: 'grey' },
+  { of: { 'Hg2+': 1 }, colour: 'grey' },
+  { of: { 'Hg2^2+': 1 }, colour: 'grey' },
+  { of: { H3AsO3: 2, 'HS-': 3, 'H+': 3 }, colour: 'yellow' },
+  { of: { H3AsO3: 1 }, colour: 'white' },
+  { of: { I2: 1 }, colour: 'violet' },
 ];
