@@ -32,7 +32,7 @@ function read(files: readonly string[], command: string): ParsedRecord {
 }
 
 /** A first look, and where that leaves doubt, as thorough a one as there is time for. */
-function settled(space: Space, entries: ParsedRecord['entries']): Inference {
+export function settled(space: Space, entries: ParsedRecord['entries']): Inference {
   const first = infer(space, entries, PROMPT);
   if (!first.doubtful) return first;
   const [from, until] = [process.cpuUsage(), Date.now() + THINKING.clock * 1000];

@@ -70,7 +70,7 @@ test('predict, deduce, advise and solve know organic compounds', () => {
   expect(advised.next[0]!.test).toBe('sodium-fusion');
   expect(Math.max(...advised.next.map((a) => a.bits))).toBeGreaterThan(0.5);
   const solved = json(
-    ['solve', '-', '--route', 'advised', '--observer', 'student', '--seed', '3'],
+    ['solve', '-', '--route', 'systematic', '--observer', 'student', '--seed', '3'],
     '{"smiles":"CC(=O)Nc1ccc(Br)cc1","grams":3}',
   );
   expect(solved).toMatchObject({ correct: true, elements: ['N', 'Br'], groups: ['amide', 'aryl-halide'] });

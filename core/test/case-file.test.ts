@@ -1,6 +1,7 @@
 import { CaseFileError, type CaseFile, fileOf, readCaseFile, stateOf } from '#core/exchange/case-file';
 import type { Op } from '#core/bench/ops';
 import { REAGENTS } from '#core/matter/data/reagents';
+import { freeTubes } from '#core/scheme/tests';
 import { CaseAtWork, entry, ionsOf, salt } from './casework';
 
 const ID = '0b1e7c2a-6a2d-4b8e-9d35-2f1f8f0a7c11';
@@ -92,12 +93,9 @@ test('what is wrong with a file is said with its place', () => {
 });
 
 test('every reagent of the shelf can stand in a file', () => {
-  const ops = REAGENTS.filter((r) => r.solution && !r.restricted).map((r): Op => ({
-    op: 'add',
-    to: 'A',
-    reagent: r.id,
-    drops: 1,
-  }));
-  const at = new CaseAtWork({ real: { grams: 3, matter: 'salt' } }).work({ op: 'set-up', vessel: 'A', as: 'beaker' }, ...ops);
-  expect(stateOf(readCaseFile(JSON.parse(JSON.stringify(fileOfCase(at))))).operations).toHaveLength(ops.length + 1);
+  const shelf = REAGENTS.filter((r) => r.solution && !r.restricted);
+  const tubes = freeTubes([], shelf.length);
+  const ops = shelf.map((r, i): Op => ({ op: 'add', to: tubes[i]!, reagent: r.id, drops: 1 }));
+  const at = new CaseAtWork({ real: { grams: 3, matter: 'salt' } }).work(...ops);
+  expect(stateOf(readCaseFile(JSON.parse(JSON.stringify(fileOfCase(at))))).operations).toHaveLength(ops.length);
 });

@@ -62,8 +62,8 @@ describe('an organic compound', () => {
         '1-butanol',
         'N-methylaniline',
       ];
-      // Advice is dear: of every kind one.
-      const some = way === 'advised' ? names.filter((_, i) => i % 2 === 0) : names;
+      // Advice is dear: an amide, an acid and an alcohol.
+      const some = way === 'advised' ? names.filter((_, i) => i % 3 === 0) : names;
       const found = (observer: Observer) =>
         some.filter((name) => {
           const { smiles } = compoundByName.get(name)!;
@@ -72,7 +72,7 @@ describe('an organic compound', () => {
           return done.inference.candidates.slice(0, 5).some((i) => i.name === name);
         });
       expect(found(perfect)).toEqual(some);
-      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(some.length * 0.75);
+      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(Math.floor(some.length * 0.75));
     },
   );
 

@@ -26,7 +26,7 @@ test('every drill can be drawn again and again: never the same at once, one answ
   for (const skill of SKILL_IDS) {
     let before: string | undefined;
     const keys = new Set<string>();
-    for (let i = 0; i < 12; i++) {
+    for (let i = 0; i < 6; i++) {
       const drill = drillOf(skill, random, before);
       expect(drill.key).not.toBe(before);
       keys.add((before = drill.key));
@@ -133,20 +133,20 @@ test('every rung is harder than the one before, and a student who reads as stude
 
   const space = new SaltSpace(await loadAtlas(), rulesOfSchool('no-sulfide'), { cations: 1, anions: 1 });
   for (const [i, rung] of salts.slice(0, 4).entries()) {
-    const passed = rung.samples.slice(0, 2).filter(({ sample, truth }, n) => {
+    const passed = rung.samples.slice(0, 2).some(({ sample, truth }, n) => {
       const { found } = solve(space, sample, 'systematic', student(seeded(40 + 10 * i + n)));
       return judgeAnswer(truth, found).passed;
     });
-    expect([rung.id, passed.length >= 1]).toEqual([rung.id, true]);
+    expect([rung.id, passed]).toEqual([rung.id, true]);
   }
   const library = new CompoundSpace(await loadCompounds());
   for (const [i, rung] of compounds.entries()) {
-    const passed = rung.samples.slice(0, 2).filter(({ sample, truth }, n) => {
+    const passed = rung.samples.slice(0, 2).some(({ sample, truth }, n) => {
       const { inference } = solve(library, sample, 'systematic', student(seeded(90 + 10 * i + n)));
       const likely = inference.suspects.filter((s) => s.probability >= 0.5 && isElement(s.id)).map((s) => s.id);
       return judgeAnswer(truth, likely).passed;
     });
-    expect([rung.id, passed.length >= 1]).toEqual([rung.id, true]);
+    expect([rung.id, passed]).toEqual([rung.id, true]);
   }
 });
 

@@ -7,17 +7,8 @@ import { CompoundSpace, isElement } from '#core/reasoning/compounds';
 import { infer, PROMPT } from '#core/reasoning/infer';
 import { SaltSpace } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
-import { COMPOUNDS } from './records/compounds';
-import { FURTHER } from './records/further';
-import { FURTHER_COMPOUNDS } from './records/further-compounds';
-import { FURTHER_MISTAKEN } from './records/further-mistaken';
-import { FURTHER_MIXED } from './records/further-mixtures';
-import { HARDER } from './records/harder';
-import { HARDER_COMPOUNDS } from './records/harder-compounds';
-import { MISTAKEN } from './records/mistaken';
-import { MIXTURES } from './records/mixtures';
-import { entriesOf } from './records/record';
-import { SALTS } from './records/salts';
+import { entriesOf, type Written } from './records/record';
+import { RECORDS } from './records/sets';
 
 const read = <T>(name: string) =>
   JSON.parse(gunzipSync(readFileSync(new URL(`../../atlas/${name}.json.gz`, import.meta.url))).toString()) as T;
@@ -26,14 +17,15 @@ const TWO = { cations: 2, anions: 2 };
 const spaces = new Map(SCHOOLS.map((s) => [s, new SaltSpace(atlas, rulesOfSchool(s), TWO)]));
 const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 
+/** Mixtures are dear: a third of them here; `./foxing bench records` judges them all. */
+const SALTS = { ...RECORDS, compounds: [], 'mixtures of two': RECORDS['mixtures of two'].filter((_, i) => i % 3 === 0) };
 /** As much as is simulated in a few seconds. */
 const SETTLED = { least: 12, most: 40 };
 const sameIons = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
-const ALONE = [...SALTS, ...HARDER, ...MISTAKEN, ...FURTHER, ...FURTHER_MISTAKEN];
-const WORKED = [...ALONE, ...MIXTURES, ...FURTHER_MIXED];
+const WORKED: readonly Written[] = Object.values(SALTS).flat();
 const thought = new Map(
   WORKED.map((record) => {
-    const effort = ALONE.includes(record) ? PROMPT : SETTLED;
+    const effort = SALTS['mixtures of two'].includes(record) ? SETTLED : PROMPT;
     return [record.title, infer(spaces.get(record.school!)!, entriesOf(record), effort)];
   }),
 );
@@ -47,15 +39,16 @@ test.each(WORKED)('$title: nothing true is ruled out, nothing else confirmed', (
 
 // Of the mixtures some records leave open what they do not test for: an anion that came with the second metal.
 test.each([
-  ['plain salts', SALTS, 0.9],
-  ['harder and further salts, and one mistake', [...HARDER, ...MISTAKEN, ...FURTHER, ...FURTHER_MISTAKEN], 0.85],
-  ['mixtures', [...MIXTURES, ...FURTHER_MIXED], 0.7],
-] as const)('%s are found', (_, records, share) => {
-  const found = records.filter(({ title, truth }) => sameIons(thought.get(title)!.candidates[0]!.ions, truth));
-  expect(found.length / records.length).toBeGreaterThanOrEqual(share);
+  ['plain salts', 0.9],
+  ['harder and further salts', 0.85],
+  ['salts, with one mistake', 0.85],
+  ['mixtures of two', 0.65],
+] as const)('%s are found', (set, share) => {
+  const found = SALTS[set].filter(({ title, truth }) => sameIons(thought.get(title)!.candidates[0]!.ions, truth));
+  expect(found.length / SALTS[set].length).toBeGreaterThanOrEqual(share);
 });
 
-test.each([...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS])('$title', (record) => {
+test.each(RECORDS.compounds)('$title', (record) => {
   const { candidates, suspects } = infer(compounds, entriesOf(record));
   expect(candidates.slice(0, 3).map((c) => c.name)).toContain(record.name);
   for (const { id, state, probability } of suspects) {

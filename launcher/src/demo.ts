@@ -1,9 +1,7 @@
-import { prepareDatabase, reach } from '../../server/src/db/prepare';
-import { loadDemo } from '../../server/src/demo/load';
+/** `demo` and `start`: Foxing served from here. What it serves with is loaded when it comes to that, so that a slip is told at once. */
 import { APPLICATION, type Cluster, dataFolder, removeCluster, startCluster } from './cluster';
 import { UserError } from './errors';
 import { say } from './run';
-import { Supervisor } from './supervisor';
 import { buildWeb, WEB } from './web';
 
 const DEFAULT_PORT = 4173;
@@ -24,6 +22,7 @@ const stopped = () =>
 const hosts = () => process.env['FOXING_HOSTS']?.split(',').map((h) => h.trim()) ?? [];
 
 async function prepare(ownerUrl: string, role: string | undefined): Promise<void> {
+  const { prepareDatabase, reach } = await import('../../server/src/db/prepare');
   try {
     await reach(ownerUrl);
     const { replayed, unreplayable } = await prepareDatabase(ownerUrl, role);
@@ -62,7 +61,9 @@ export async function demo(args: readonly string[], command: 'demo' | 'start'): 
   try {
     const databaseUrl = given ?? cluster!.url;
     await prepare(given ?? cluster!.ownerUrl, cluster ? APPLICATION : undefined);
-    if (command === 'demo' && (await loadDemo(databaseUrl))) say('loaded the demo cases.');
+    if (command === 'demo' && (await (await import('../../server/src/demo/load')).loadDemo(databaseUrl)))
+      say('loaded the demo cases.');
+    const { Supervisor } = await import('./supervisor');
     const supervisor = await Supervisor.start({ ...settings, databaseUrl }, cluster);
     process.stdout.write(`Foxing is at ${supervisor.url} (Ctrl-C stops it)\n`);
     await stop;

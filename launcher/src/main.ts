@@ -16,7 +16,8 @@ const HELP = `Usage: ./foxing <command>
   predict --salt F   the outcome of every standard test; --smiles S for an organic compound
   atlas              build the atlases anew when the data has changed; --difficulties works out anew how hard every unknown is
   species            print the thermodynamic data in use
-  bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of append, load
+  bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of records, how well
+                     those written by hand from textbooks are judged; of append, load
                      (--people, --instructors, --minutes, --servers) and fuzz (--requests), how the server bears them;
                      of secrecy (--salts), what sealed work tells a student;
                      of interface, what a person waits for in the browser
@@ -26,6 +27,7 @@ const HELP = `Usage: ./foxing <command>
 const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<number>>> = {
   solver: async () => (await import('../../bench/solver')).bench(),
   reasoning: async (args) => (await import('../../bench/reasoning')).benchReasoning(args.includes('--quick')),
+  records: async () => (await import('../../bench/records')).benchRecords(),
   append: async () => (await import('../../bench/appending')).benchAppend(),
   interface: async () => (await import('../../bench/interface')).benchInterface(),
   load: async (args) => (await import('../../bench/load')).benchLoad(args),

@@ -7,7 +7,6 @@ import { buildWeb } from './web';
 import { UserError } from './errors';
 import { ensureChromium, ensurePostgres } from './packages';
 import { run, say } from './run';
-import { withDemoOnce } from './throwaway';
 
 const FOLDERS = ['core', 'atlas', 'contract', 'cli', 'server', 'web', 'launcher', 'bench', 'e2e'];
 
@@ -116,7 +115,7 @@ export async function test(args: readonly string[]): Promise<number> {
     await built;
     return (part === undefined ? ALL : PARTS[part]!)();
   };
-  const { passed, failed } = await (onDatabase ? withDemoOnce(work) : work());
+  const { passed, failed } = await (onDatabase ? (await import('./throwaway')).withDemoOnce(work) : work());
   process.stdout.write(`${passed} passed, ${failed} failed\n`);
   return failed ? 1 : 0;
 }

@@ -1,0 +1,20 @@
+/** All records written by hand, by what is in them. */
+import { COMPOUNDS } from './compounds';
+import { FURTHER } from './further';
+import { FURTHER_COMPOUNDS } from './further-compounds';
+import { FURTHER_MISTAKEN } from './further-mistaken';
+import { FURTHER_MIXED } from './further-mixtures';
+import { HARDER } from './harder';
+import { HARDER_COMPOUNDS } from './harder-compounds';
+import { MISTAKEN } from './mistaken';
+import { MIXTURES } from './mixtures';
+import type { Written } from './record';
+import { SALTS } from './salts';
+
+export const RECORDS = {
+  'plain salts': SALTS,
+  'harder and further salts': [...HARDER, ...FURTHER],
+  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN],
+  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED],
+  compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS],
+} as const satisfies Readonly<Record<string, readonly Written[]>>;
