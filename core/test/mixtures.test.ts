@@ -57,6 +57,22 @@ describe('two salts that change what each other shows', () => {
     expect(new Set(keys).size).toBe(keys.length);
   });
 
+  test('where benches differ in one of the two salts they differ in the mixture', () => {
+    const m = space.members.findIndex((_, i) => space.called(i) === 'FeCl3·6H2O + KNO3');
+    const [one, other] = space.called(m).split(' + ').map((name) => space.members.findIndex((_, i) => space.called(i) === name));
+    const differ = (member: number, test: string) => new Set(space.shows(member, test).map((see) => JSON.stringify(see))).size > 1;
+    const tests = testsOf('no-sulfide').map((t) => t.id);
+    const varying = tests.filter((test) => differ(one!, test) || differ(other!, test));
+    expect(varying.length).toBeGreaterThan(3);
+    expect(varying.length).toBeLessThan(tests.length / 2);
+    const world = new World(space.sampleOf(m), 'no-sulfide', rulesOfSchool('no-sulfide'));
+    for (const test of tests.slice(0, 40)) {
+      expect([test, space.shows(m, test)[0]]).toEqual([test, world.result(test).see]);
+      if (!varying.includes(test)) expect([test, differ(m, test)]).toEqual([test, false]);
+    }
+    expect(varying.some((test) => differ(m, test))).toBe(true);
+  });
+
   test('an ion is proved by a test of its own, the quickest that is left and allowed', () => {
     const open = bounds(space, []);
     const first = proving(space, 'Pb2+', open)!;

@@ -124,8 +124,11 @@ function priorOf(list: readonly SaltMember[]): Float64Array {
 const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
 
 /** Probability of a record over the outcomes that benches differ in. */
-export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
-  outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
+export function probabilityOver(test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number {
+  const known = new Map<readonly Observation[], number>();
+  const of = (seen: readonly Observation[]) => known.get(seen) ?? known.set(seen, probabilityOf(test, recorded, seen)).get(seen)!;
+  return outcomes.reduce((sum, seen) => sum + of(seen), 0) / outcomes.length;
+}
 
 /** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts. */
 export function meanOver(space: Space, p: Float64Array): number {
@@ -180,16 +183,29 @@ export class SaltSpace implements Space {
     return { salts: salts.map((i) => ({ formula: FORMS[i]!.name, grams: 1.5 })) };
   }
 
-  /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
+  /**
+   * From the atlas for what stands in one bottle. A mixture is simulated as it usually goes; how it goes where benches differ is
+   * composed of what its two salts show there.
+   */
   shows(m: number, test: string): Outcomes {
-    const { salts } = this.members[m]!;
-    if (salts.length === 1) return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
+    const [first, second] = this.members[m]!.salts as [number, number?];
+    const rows = this.rows(test)!;
+    if (second === undefined) return rows.map((row) => this.atlas.outcomes[row[first]!]!);
+    const usual = this.simulated(m, test);
+    const [one, other] = [rows[0]![first]!, rows[0]![second]!];
+    return rows.map((row) => {
+      const [a, b] = [row[first]!, row[second]!];
+      return a === one && b === other ? usual : this.laid(a, b);
+    });
+  }
+
+  private simulated(m: number, test: string): readonly Observation[] {
     let world = this.worlds.get(m);
     if (!world) {
       this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, this.rules)));
       if (this.worlds.size > WORLDS) this.worlds.delete(this.worlds.keys().next().value!);
     }
-    return [world.result(test).see];
+    return world.result(test).see;
   }
 
   /** Of a mixture, what its two salts would show laid over each other. */
