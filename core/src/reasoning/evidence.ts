@@ -40,6 +40,8 @@ export interface Effort {
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 10;
+/** Those no more e-folds behind the best are weighed over how benches differ. */
+const CLOSE = 4;
 /** The first that run are those of the rankings; then kin of the best may come between. */
 const FIRST = 6;
 /** So many after the best that are no better, and it is taken though it leaves the usual share of mistakes unexplained. */
@@ -96,7 +98,12 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
     if (m === undefined) break;
     elimination.enter(m);
   }
-  return { evidence, simulated: elimination.finished, doubtful: !queue.empty && !(explained() && elimination.plain) };
+  elimination.weighOver(stopped);
+  return {
+    evidence,
+    simulated: new Set(elimination.finished.keys()),
+    doubtful: !queue.empty && !(explained() && elimination.plain),
+  };
 }
 
 /** Mixtures simulated one after another, each only for as long as it may still be among the best. */
@@ -104,7 +111,8 @@ class Elimination {
   leader: number | undefined;
   /** How many have come in since the leader did. */
   idle = 0;
-  readonly finished = new Set<number>();
+  /** ln of what each of those that came through is worth, with its prior. */
+  readonly finished = new Map<number, number>();
   private best = -Infinity;
   /** Entries in the order in which they are tried: what put out the last one comes first. */
   private readonly order: number[];
@@ -126,7 +134,7 @@ class Elimination {
     for (const [place, k] of this.order.entries()) {
       const evidence = this.evidence[k]!;
       const { entry, p, ln } = evidence;
-      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
+      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
       sum += ln[m] = lnOf(evidence, p[m]!, 0);
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
@@ -134,8 +142,20 @@ class Elimination {
         return;
       }
     }
-    this.finished.add(m);
+    this.finished.set(m, sum);
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
+  }
+
+  /** Of the best, which were run as a test usually goes, what they would show on other benches. */
+  weighOver(stopped?: () => boolean): void {
+    for (const [m, sum] of this.finished) {
+      if (sum < this.best - CLOSE || stopped?.()) continue;
+      for (const evidence of this.evidence) {
+        const { entry, p, ln } = evidence;
+        p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
+        ln[m] = lnOf(evidence, p[m]!, 0);
+      }
+    }
   }
 
   /** Is the best so far no mixture? */

@@ -3,6 +3,7 @@ import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
 import { nextOn, routeOf, setAside } from '../scheme/route';
 import { testById } from '../scheme/tests';
+import { CIRCUMSTANCES } from '../scheme/data/circumstances';
 import { World } from '../scheme/world';
 import { advise, proving } from './advise';
 import type { Bounds } from './premises';
@@ -34,9 +35,16 @@ const MOST_TESTS = 40;
 const EASY = 10;
 const DOUBT = 0.05;
 
-export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, observer: Observer): Worked {
+/** @param random how each test goes: 0…1 for every one of them; as it usually does by default. */
+export function solve(
+  space: Space,
+  sample: SampleSpec,
+  way: WayOfWorking,
+  observer: Observer,
+  random: () => number = () => 0,
+): Worked {
   const rules = rulesFor(space.scheme);
-  const world = new World(sample, space.scheme, rules);
+  const worlds = CIRCUMSTANCES.map((circumstance) => new World(sample, space.scheme, rules, circumstance));
   const entries: RecordEntry[] = [];
   const thoughts: Inference['suspects'][] = [];
   let minutes = 0;
@@ -66,7 +74,7 @@ export function solve(space: Space, sample: SampleSpec, way: WayOfWorking, obser
     return advised ?? (mixed ? nextOn(route)?.id : closing);
   };
   for (let test = next(); test !== undefined; test = next()) {
-    const shown = world.result(test);
+    const shown = worlds[Math.floor(random() * worlds.length)]!.result(test);
     entries.push({ number: entries.length + 1, test, observed: observer(testById.get(test)!, shown.see) });
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;

@@ -1,6 +1,7 @@
 /** Every sample that an unknown may be, with what each standard test would show of it. */
 import type { SampleSpec } from '../bench/sample';
 import { ANIONS, CATIONS } from '../matter/data/components';
+import { type Circumstance, CIRCUMSTANCES } from '../scheme/data/circumstances';
 import type { Scheme, School, StandardTest } from '../scheme/model';
 import { type HouseRules, schoolOf } from '../scheme/rules';
 import { testById } from '../scheme/tests';
@@ -77,8 +78,8 @@ export interface Space {
   called(m: number): string;
   /** A sample of this make, for the simulator. */
   sampleOf(m: number): SampleSpec;
-  /** What the test shows, exactly: the usual outcome first. */
-  shows(m: number, test: string): Outcomes;
+  /** What the test shows, exactly: the usual outcome first, then as benches differ. @param most how many of these. */
+  shows(m: number, test: string, most?: number): Outcomes;
   /** The usual outcome, quickly. */
   outline(m: number, test: string): readonly Observation[];
   read(test: string, recorded: readonly Observation[]): Reading;
@@ -124,11 +125,8 @@ function priorOf(list: readonly SaltMember[]): Float64Array {
 const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
 
 /** Probability of a record over the outcomes that benches differ in. */
-export function probabilityOver(test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number {
-  const known = new Map<readonly Observation[], number>();
-  const of = (seen: readonly Observation[]) => known.get(seen) ?? known.set(seen, probabilityOf(test, recorded, seen)).get(seen)!;
-  return outcomes.reduce((sum, seen) => sum + of(seen), 0) / outcomes.length;
-}
+export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
+  outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
 
 /** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts. */
 export function meanOver(space: Space, p: Float64Array): number {
@@ -148,7 +146,7 @@ export class SaltSpace implements Space {
   readonly suspects: readonly string[] = [...CATIONS, ...ANIONS];
   readonly members: readonly SaltMember[];
   readonly lnPrior: Float64Array;
-  private readonly worlds = new Map<number, World>();
+  private readonly worlds = new Map<string, World>();
   private readonly readings = new Map<string, Reading>();
   private readonly overlaid = new Map<number, Observation[]>();
   private readonly alike = new Map<string, number[]>();
@@ -183,29 +181,11 @@ export class SaltSpace implements Space {
     return { salts: salts.map((i) => ({ formula: FORMS[i]!.name, grams: 1.5 })) };
   }
 
-  /**
-   * From the atlas for what stands in one bottle. A mixture is simulated as it usually goes; how it goes where benches differ is
-   * composed of what its two salts show there.
-   */
-  shows(m: number, test: string): Outcomes {
-    const [first, second] = this.members[m]!.salts as [number, number?];
-    const rows = this.rows(test)!;
-    if (second === undefined) return rows.map((row) => this.atlas.outcomes[row[first]!]!);
-    const usual = this.simulated(m, test);
-    const [one, other] = [rows[0]![first]!, rows[0]![second]!];
-    return rows.map((row) => {
-      const [a, b] = [row[first]!, row[second]!];
-      return a === one && b === other ? usual : this.laid(a, b);
-    });
-  }
-
-  private simulated(m: number, test: string): readonly Observation[] {
-    let world = this.worlds.get(m);
-    if (!world) {
-      this.worlds.set(m, (world = new World(this.sampleOf(m), this.scheme, this.rules)));
-      if (this.worlds.size > WORLDS) this.worlds.delete(this.worlds.keys().next().value!);
-    }
-    return world.result(test).see;
+  /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
+  shows(m: number, test: string, most = Infinity): Outcomes {
+    const { salts } = this.members[m]!;
+    if (salts.length > 1) return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
+    return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
   }
 
   /** Of a mixture, what its two salts would show laid over each other. */
@@ -234,6 +214,16 @@ export class SaltSpace implements Space {
         if (member.composed) this.alike.set(key, [...(this.alike.get(key) ?? []), k]);
       });
     return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
+  }
+
+  private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {
+    const key = `${m} ${CIRCUMSTANCES.indexOf(circumstance)}`;
+    let world = this.worlds.get(key);
+    if (!world) {
+      this.worlds.set(key, (world = new World(this.sampleOf(m), this.scheme, this.rules, circumstance)));
+      if (this.worlds.size > WORLDS) this.worlds.delete(this.worlds.keys().next().value!);
+    }
+    return world.result(test).see;
   }
 
   private rows(test: string) {
