@@ -7,8 +7,7 @@ import { titleOf, watched } from './entries';
 import { kindOf, listed } from './kinds';
 import type { Posterior } from './posterior';
 
-/** Decibans from which an entry alone is said to fit a suspect, and how many are named. */
-const FITS = 1.5;
+/** How many that an entry fits are named. */
 const NAMED = 4;
 
 function said(list: readonly Observation[]): string {
@@ -35,15 +34,13 @@ export function because(posterior: Posterior, k: number, i: number, speaksFor: b
   const { space, evidence } = posterior;
   const { entry } = evidence[k]!;
   const id = space.suspects[i]!;
-  const push = posterior.push(k);
-  const fits = space.suspects
-    .map((other, place) => ({ other, push: push[place]! }))
-    .filter(({ other, push }) => kindOf(other) === kindOf(id) && push >= FITS)
-    .sort((a, b) => b.push - a.push)
-    .map(({ other }) => other);
+  const fits = posterior
+    .fits(k)
+    .map((place) => space.suspects[place]!)
+    .filter((other) => kindOf(other) === kindOf(id));
   const saw = `${titleOf(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
   if (speaksFor) {
-    if (push[i]! < FITS) return `${saw} leaves less of what else it might be, and ${nameOf(id)} the likelier.`;
+    if (!fits.includes(id)) return `${saw} leaves less of what else it might be, and ${nameOf(id)} the likelier.`;
     const others = fits.filter((other) => other !== id).slice(0, NAMED - 1);
     return others.length
       ? `${saw} is shown by ${nameOf(id)}, and by ${listed(others.map(nameOf))}.`

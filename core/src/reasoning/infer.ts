@@ -4,7 +4,7 @@ import { type Conflict, conflictsIn } from './conflicts';
 import { type RecordEntry, type Unused, usable } from './entries';
 import { type Effort, evidenceOf } from './evidence';
 import { Posterior } from './posterior';
-import type { Space } from './space';
+import { holdings, type Space } from './space';
 import { type State, stateOf } from './states';
 
 export type { State };
@@ -81,8 +81,7 @@ function candidatesOf(posterior: Posterior): Candidate[] {
   const found = new Map<string, { member: number; probability: number }>();
   for (let m = 0; m < weights.length; m++) {
     if (weights[m]! < UNLIKELY) continue;
-    const { holds, name } = space.members[m]!;
-    const key = name ?? [...holds].sort().join(' ');
+    const key = space.members[m]!.name ?? holdings(space.members[m]!);
     const known = found.get(key);
     if (known) known.probability += weights[m]!;
     else found.set(key, { member: m, probability: weights[m]! });

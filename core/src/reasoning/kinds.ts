@@ -2,9 +2,10 @@
 import { ANIONS, CATIONS } from '../matter/data/components';
 import { TESTED_ELEMENTS } from '../organic/data/features';
 
-const KINDS: readonly ReadonlySet<string>[] = [new Set(CATIONS), new Set(ANIONS), new Set(TESTED_ELEMENTS)];
+const KINDS = new Map([CATIONS, ANIONS, TESTED_ELEMENTS].flatMap((ids, kind) => ids.map((id): [string, number] => [id, kind])));
+const GROUP = -1;
 /** Cations are weighed against cations, anions, elements and groups against their own kind. */
-export const kindOf = (id: string): number => KINDS.findIndex((kind) => kind.has(id));
+export const kindOf = (id: string): number => KINDS.get(id) ?? GROUP;
 
 /** `a, b and c`. */
 export const listed = (names: readonly string[]) =>

@@ -5,6 +5,8 @@ import type { Apart, Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
 const NEGLIGIBLE = -35;
+/** Decibans from which an entry alone is said to fit a suspect. */
+const FITS = 1.5;
 
 function normalised(ln: Float64Array): Float64Array {
   let most = -Infinity;
@@ -44,6 +46,7 @@ export class Posterior {
   readonly now: Float64Array;
   private readonly held: readonly (readonly number[])[];
   private readonly pushes: Float64Array[] = [];
+  private readonly fitting: (readonly number[])[] = [];
 
   readonly evidence: readonly Evidence[];
   private readonly simulated: ReadonlySet<number>;
@@ -76,6 +79,12 @@ export class Posterior {
   /** What one entry alone says for or against every suspect, decibans. */
   push(k: number): Float64Array {
     return (this.pushes[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
+  }
+
+  /** Places of the suspects that one entry alone fits, best first. */
+  fits(k: number): readonly number[] {
+    const push = this.push(k);
+    return (this.fitting[k] ??= [...push.keys()].filter((i) => push[i]! >= FITS).sort((a, b) => push[b]! - push[a]!));
   }
 
   /** What each entry moved every suspect, decibans, taken in the order in which they were written. */

@@ -122,7 +122,14 @@ function priorOf(list: readonly SaltMember[]): Float64Array {
   return Float64Array.from(weights, (w, m) => Math.log(list[m]!.composed ? ((1 - share) * w) / mixed : (share * w) / single));
 }
 
-const holdings = ({ holds }: Member) => [...holds].sort().join(' ');
+const keys = new WeakMap<Member, string>();
+
+/** One text for all members that hold the same. */
+export function holdings(member: Member): string {
+  let key = keys.get(member);
+  if (key === undefined) keys.set(member, (key = [...member.holds].sort().join(' ')));
+  return key;
+}
 
 /** Probability of a record over the outcomes that benches differ in. */
 export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>

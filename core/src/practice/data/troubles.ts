@@ -14,6 +14,11 @@ export const OF_ONE_GROUP: readonly (readonly [string, string])[] = [
   ['Fe(NO3)3·9H2O', 'Al(NO3)3·6H2O'],
   ['NiSO4·6H2O', 'CoSO4·6H2O'],
   ['ZnSO4·6H2O', 'MnSO4·H2O'],
+  ['AgNO3', 'Pb(NO3)2'],
+  ['Cu(NO3)2·3H2O', 'Bi(NO3)3'],
+  ['FeCl3·6H2O', 'AlCl3·6H2O'],
+  ['Ni(NO3)2·6H2O', 'Co(NO3)2·6H2O'],
+  ['BaCl2', 'CaCl2·6H2O'],
 ];
 
 /** Names of the rungs, in the order in which the troubles are met. */
