@@ -29,6 +29,8 @@ export interface DoStep {
   readonly why?: string;
   /** In place of the words made from the operation. */
   readonly say?: string;
+  /** Added until something is seen to happen, so that it is enough on every bench. */
+  readonly bySight?: true;
 }
 
 /** A step for which laboratories differ: the house rules decide. */

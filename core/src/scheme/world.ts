@@ -90,7 +90,7 @@ export class World {
     const starts = startsOf(test, this.scheme);
     const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);
     const names: Record<string, string> = start ? { '@': start } : {};
-    const ops = steps.map((s) => under(this.circumstance, onVessels(s.op, names)));
+    const ops = steps.map(({ op, bySight }) => under(bySight ? CIRCUMSTANCES[0]! : this.circumstance, onVessels(op, names)));
     const vessels: Record<string, Vessel> = {};
     const creates = new Set(test.makes ?? []);
     for (const place of new Set(ops.flatMap(placesIn))) {

@@ -6,7 +6,7 @@ import {
 
 /** A portion of the extract, acidified and boiled free of carbonate. */
 const acidified = (acid = 'nitric-acid-2M', n = 18, mL = 0.5): DoStep[] => [
-  take(mL, 'X'), drops(acid, n, 'Until it no longer fizzes, and a few drops over.'), boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
+  take(mL, 'X'), { ...drops(acid, n, 'Until it no longer fizzes, and a few drops over.'), bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
 ];
 const PALE = ['white', 'off-white', 'cream'] as const;
 const YELLOWS = ['yellow', 'pale-yellow'] as const;
