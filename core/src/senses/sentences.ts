@@ -62,6 +62,7 @@ function sayPrecipitate(o: ObservationOf<'precipitate'>): string {
 function saySolid(o: ObservationOf<'solid'>): string {
   const colour = coloured(o);
   const when = o.look && `when ${o.look}`;
+  if (o.colour === 'none') return join('nothing left', when);
   if (o.event === undefined || (o.event === 'unchanged' && colour)) return join(colour, 'solid', when);
   if (o.event === 'colour-changed' && colour) return join('solid turned', colour, when);
   return join(colour, 'solid', SOLID_FATES[o.event], when);

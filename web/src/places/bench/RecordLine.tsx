@@ -22,7 +22,7 @@ export function lineName({ channel, fixed }: FormLine): string {
 
 /** The one word of a tap. */
 export function tapWord({ words }: Choice): string {
-  if (words.colour === 'none') return 'no colour';
+  if (words.colour === 'none') return words.channel === 'solid' ? 'nothing left' : 'no colour';
   if (words.event === 'none' || words.smell === 'none') return 'none';
   return plainWord(words.colour ?? words.smell ?? words.event ?? '');
 }
