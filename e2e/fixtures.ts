@@ -1,8 +1,7 @@
 /** Every browser worker has a Foxing of its own; every test begins with the same house rules. */
-import { fork } from 'node:child_process';
-import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
-import { Client } from '../server/test/harness';
+import { Client } from '../server/test/client';
+import { foxingAt } from './foxing';
 
 const FIRST_PORT = 4187;
 const HOUSE = { help: 'words' };
@@ -10,19 +9,9 @@ const HOUSE = { help: 'words' };
 export const test = base.extend<{ house: void; client: Client }, { foxing: string }>({
   foxing: [
     async ({ playwright: _playwright }, use, worker) => {
-      const child = fork(fileURLToPath(new URL('./server.ts', import.meta.url)), {
-        execArgv: ['--import', import.meta.resolve('tsx')],
-        env: { ...process.env, PORT: String(FIRST_PORT + worker.workerIndex) },
-        stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-      });
-      const url = await new Promise<string>((resolve, reject) => {
-        child.once('message', (message) => resolve((message as { url: string }).url));
-        child.once('exit', (code) => reject(new Error(`the server of the browser tests ended (${code})`)));
-      });
-      await use(url);
-      const gone = new Promise((resolve) => child.once('exit', resolve));
-      child.kill('SIGTERM');
-      await gone;
+      const foxing = await foxingAt(FIRST_PORT + worker.workerIndex);
+      await use(foxing.url);
+      await foxing.remove();
     },
     { scope: 'worker', timeout: 60000 },
   ],

@@ -1,4 +1,4 @@
-import type { Client } from '../server/test/harness';
+import type { Client } from '../server/test/client';
 import { expect, type Page } from './fixtures';
 
 /** Opens a case from the list by the name on its sheet. */

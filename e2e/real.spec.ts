@@ -4,36 +4,14 @@ import sharp from 'sharp';
 import { photograph, someLighting } from '#core/senses/camera';
 import { sampleOf } from '#core/senses/colour';
 import { seeded } from '#core/reasoning/student';
-import { throwawayDemo } from '../launcher/src/throwaway';
-import { WEB } from '../launcher/src/web';
-import { type Running, startServer } from '../server/src/start';
-import { Client } from '../server/test/harness';
+import { Client } from '../server/test/client';
 import { expect, type Page, test } from './fixtures';
+import { foxingAt } from './foxing';
 import { bench, caseId, chooseTest, conclude, doSteps, doTest, record, suspects, tap } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
 
 const PORT = 4180;
-
-/** A server that can be stopped and started again on the same database. */
-async function stoppable() {
-  const made = await throwawayDemo();
-  const start = () => startServer({ databaseUrl: made.cluster.url, port: PORT, web: WEB, threads: 1, logLevel: 'silent' });
-  let running: Running | null = await start();
-  const stop = async () => {
-    await running?.close();
-    running = null;
-  };
-  return {
-    url: `http://127.0.0.1:${PORT}`,
-    stop,
-    start: async () => void (running = await start()),
-    remove: async () => {
-      await stop();
-      await made.remove();
-    },
-  };
-}
 
 /** A photo of a silver halide under a warm, uneven lamp. */
 async function photoOf(
@@ -74,7 +52,7 @@ const written = (page: Page, number: number) =>
   expect(form(page).getByRole('button', { name: `Write entry ${number}` })).toBeVisible();
 
 test('a real salt, from the bottle to a report on paper, with the server gone in the middle', async ({ page }) => {
-  const foxing = await stoppable();
+  const foxing = await foxingAt(PORT);
   try {
     await page.goto(`${foxing.url}/cases`);
     await page.evaluate(() => navigator.serviceWorker.ready);

@@ -7,7 +7,8 @@ import { JARS } from '../src/demo/jars';
 import { loadDemo } from '../src/demo/load';
 import { openPool } from '../src/db/pool';
 import { startServer } from '../src/start';
-import { Client, DISSOLVE, freshFoxing, operation, wrote } from './harness';
+import { Client, DISSOLVE, operation, wrote } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let one: Client;

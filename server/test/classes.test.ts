@@ -1,7 +1,8 @@
 /** Unknowns weighed and drawn for a class, and joining one. */
 import { benchesSchema, classViewSchema, drawnSetSchema } from '#contract';
 import { testById } from '#core/scheme/tests';
-import { Client, freshFoxing } from './harness';
+import { Client } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let client: Client;

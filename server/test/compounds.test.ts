@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { problemSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';
-import { changes, Client, freshFoxing, operation, wrote } from './harness';
+import { changes, Client, operation, wrote } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let one: Client;

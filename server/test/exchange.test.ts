@@ -15,7 +15,8 @@ import { canonical, link, type LinkedEvent, verifyChains } from '../src/cases/ch
 import { openPool } from '../src/db/pool';
 import { schemaText } from '../../docs/schema-text';
 import { brokenRules } from './crate-rules';
-import { changes, Client, freshFoxing, operation, wrote } from './harness';
+import { changes, Client, operation, wrote } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let client: Client;

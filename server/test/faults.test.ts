@@ -8,7 +8,7 @@ import { createApi } from '../../web/src/state/api';
 import { CaseStore } from '../../web/src/state/case-store';
 import { verifyChains } from '../src/cases/chain';
 import { openPool } from '../src/db/pool';
-import { Client, operation } from './harness';
+import { Client, operation } from './client';
 
 let made: Throwaway;
 let supervisor: Supervisor;

@@ -2,7 +2,8 @@
 import { noticeSchema } from '#contract';
 import { Herald } from '../src/cases/herald';
 import { openPool } from '../src/db/pool';
-import { Client, freshFoxing, operation } from './harness';
+import { Client, operation } from './client';
+import { freshFoxing } from './harness';
 
 let made: Awaited<ReturnType<typeof freshFoxing>>;
 beforeAll(async () => {

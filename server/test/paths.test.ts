@@ -1,7 +1,8 @@
 import { DEFAULT_RULES, type HouseRules } from '#core/scheme/rules';
 import { routeOf } from '#core/scheme/route';
 import type { Observation } from '#core/vocabulary/observation';
-import { Client, freshFoxing } from './harness';
+import { Client } from './client';
+import { freshFoxing } from './harness';
 
 const white = (texture?: 'gelatinous' | 'curdy' | 'crystalline'): Observation[] => [
   { channel: 'precipitate', event: 'formed', colour: 'white', ...(texture && { texture }) },

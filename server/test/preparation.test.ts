@@ -1,7 +1,8 @@
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
 import type { PreparationPrinting } from '#contract';
 import { SIXTEEN } from '../../core/test/prepared';
-import { Client, freshFoxing } from './harness';
+import { Client } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let client: Client;

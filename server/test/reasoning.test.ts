@@ -3,7 +3,8 @@ import { DEFAULT_RULES } from '#core/scheme/rules';
 import { World } from '#core/scheme/world';
 import type { CaseEvent } from '#core/record/events';
 import type { Observation } from '#core/vocabulary/observation';
-import { Client, freshFoxing, wrote } from './harness';
+import { Client, wrote } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let one: Client;

@@ -5,7 +5,7 @@ import { verifyChains } from '../src/cases/chain';
 import { migrate, openPool } from '../src/db/pool';
 import { prepareDatabase } from '../src/db/prepare';
 import { startServer } from '../src/start';
-import { Client } from './harness';
+import { Client } from './client';
 
 let made: Throwaway;
 beforeAll(async () => {

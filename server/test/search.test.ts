@@ -4,7 +4,8 @@ import { type Found, foundSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { APPLICATION } from '../../launcher/src/cluster';
 import { prepareDatabase } from '../src/db/prepare';
-import { Client, freshFoxing } from './harness';
+import { Client } from './client';
+import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
 let client: Client;
