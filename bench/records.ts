@@ -1,21 +1,18 @@
 /**
  * The records that were written by hand from textbooks, judged: how many are right, and whether anything true is ruled out or
- * anything else confirmed. `./foxing bench records`; four minutes.
+ * anything else confirmed. `./foxing bench records`; two to three minutes.
  */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { rulesOfSchool } from '#core/reasoning/atlas';
 import { CompoundSpace, isElement } from '#core/reasoning/compounds';
-import type { Candidate } from '#core/reasoning/infer';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
 import { settled } from '../cli/src/reason';
-import { entriesOf, type Written } from '../core/test/records/record';
+import { entriesOf, isRight, type Written } from '../core/test/records/record';
 import { RECORDS } from '../core/test/records/sets';
 
 const TOP = 3;
 const say = (line: string) => process.stdout.write(`${line}\n`);
-const same = (a: readonly string[], b: readonly string[]) => [...a].sort().join() === [...b].sort().join();
-const isRight = ({ name, truth }: Written, of: Candidate) => (name === undefined ? same(of.ions, truth) : of.name === name);
 
 export async function benchRecords(): Promise<number> {
   const atlas = await loadAtlas((line) => process.stderr.write(`${line}\n`));

@@ -6,7 +6,7 @@ import type { CompoundAtlas } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isElement } from '#core/reasoning/compounds';
 import { isCation } from '#core/reasoning/hypotheses';
 import { infer } from '#core/reasoning/infer';
-import { perfect, seeded, student } from '#core/reasoning/student';
+import { type Observer, perfect, seeded, student } from '#core/reasoning/student';
 import { solve, type WayOfWorking } from '#core/reasoning/solve';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import type { School } from '#core/scheme/model';
@@ -71,7 +71,13 @@ const same = (a: readonly string[], b: readonly string[]) => a.length === b.leng
 const nameOf = (sample: SampleSpec) =>
   'salts' in sample ? sample.salts.map((s) => s.formula).join(' + ') : 'smiles' in sample ? sample.smiles : 'solution';
 
+/** Far from the seeds of observers: the same seed reads the same way, however the bench differs. */
 const BENCH_SEED = 7919;
+
+/** Who writes, and by what each of a student's tests differs from the usual. */
+const workerOf = ({ observer, seed }: Job): [writes: Observer, random?: () => number] =>
+  observer === 'perfect' ? [perfect] : [student(seeded(seed)), seeded(BENCH_SEED + seed)];
+
 /** Candidates that are called right when the compound is among them. */
 const TOP = 5;
 
@@ -80,11 +86,7 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
   const compound = space.scheme === 'organic';
   const bounds = { rules: rulesFor(space.scheme), simulated: true, done: new Set<string>() };
   const mostBits = Math.max(...advise(space, infer(space, []), bounds, 300).map((a) => a.bits));
-  // A student's bench differs from the usual one, test by test; by a generator of its own, so that the same seed reads the same way.
-  const done =
-    job.observer === 'perfect'
-      ? solve(space, job.sample, job.way, perfect)
-      : solve(space, job.sample, job.way, student(seeded(job.seed)), seeded(BENCH_SEED + job.seed));
+  const done = solve(space, job.sample, job.way, ...workerOf(job));
   const likely = done.inference.suspects.filter((c) => c.probability >= 0.5).map((c) => c.id);
   const found = compound ? likely : done.found;
   const elements = found.filter(isElement);

@@ -35,7 +35,7 @@ const MOST_TESTS = 40;
 const EASY = 10;
 const DOUBT = 0.05;
 
-/** @param random how each test goes: 0…1 for every one of them; as it usually does by default. */
+/** @param random a number in 0…1 for every test, by which its circumstances are drawn; by default all are the usual ones. */
 export function solve(
   space: Space,
   sample: SampleSpec,

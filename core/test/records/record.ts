@@ -4,6 +4,7 @@
  */
 import { channelRow } from '#core/vocabulary/channels';
 import { type Channel, type Observation, observationSchema, reworded } from '#core/vocabulary/observation';
+import type { Candidate } from '#core/reasoning/infer';
 import type { RecordEntry } from '#core/reasoning/entries';
 import type { School } from '#core/scheme/model';
 
@@ -30,6 +31,10 @@ function observed(text: string): Observation {
   }
   return observationSchema.parse(reworded({ channel }, fields));
 }
+
+/** Is this what the record was written of? Of a compound the name has to be right, of a salt its ions. */
+export const isRight = ({ name, truth }: Written, of: Candidate): boolean =>
+  name === undefined ? [...of.ions].sort().join() === [...truth].sort().join() : of.name === name;
 
 export const entriesOf = ({ entries }: Written): RecordEntry[] =>
   entries
