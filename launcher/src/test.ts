@@ -69,8 +69,8 @@ const browser = async (): Promise<Count> => {
 
 const CHECKS: readonly (() => Promise<Count>)[] = [
   tool('types', () => run('npm', ['run', '--silent', 'types'])),
-  tool('lint', () => npx(['eslint', '.'])),
-  tool('format', () => npx(['prettier', '--check', '--log-level', 'warn', '.'])),
+  tool('lint', () => npx(['oxlint', '--quiet'])),
+  tool('format', () => npx(['oxfmt', '--check'])),
   tool('dependency rules', () => npx(['depcruise', ...FOLDERS, '--config', '.dependency-cruiser.cjs'])),
 ];
 

@@ -244,7 +244,7 @@ test('sixty random cases come back the same to the byte, from JSON and from an a
 }, 120000);
 
 // What is wrong on purpose has no type.
-// eslint-disable-next-line @typescript-eslint/no-explicit-any
+// oxlint-disable-next-line typescript/no-explicit-any
 type Loose = any;
 
 /** A ZIP of these files, whatever they are called. */

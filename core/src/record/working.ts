@@ -13,7 +13,8 @@ import type { OperationResult } from './result';
 
 /** A simulated unknown, or a real one on a bench that Foxing cannot see. */
 export type Subject =
-  { readonly sample: SampleSpec } | { readonly real: { readonly grams: number; readonly matter: 'salt' | 'compound' } };
+  | { readonly sample: SampleSpec }
+  | { readonly real: { readonly grams: number; readonly matter: 'salt' | 'compound' } };
 
 export interface Working {
   /** The simulated bench; of a real sample, only what was added to it. */
