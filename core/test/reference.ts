@@ -2,7 +2,7 @@
  * The textbook way to the same equilibrium: Newton's method in ln activity with small steps, one phase added or dropped
  * at a time. Slow and plain; it is here to check the solver's answers and to measure it against.
  */
-import type { Problem } from '#core/equilibrium/solver';
+import type { Problem } from '#core/equilibrium/problem';
 
 function eliminate(a: number[][], b: number[]): number[] {
   const n = b.length;

@@ -7,35 +7,46 @@ let scale = new Float64Array(32);
 export function solveSymmetric(a: Float64Array, b: Float64Array, n: number): boolean {
   if (scale.length < n) scale = new Float64Array(2 * n);
   for (let i = 0; i < n; i++) scale[i] = 1 / Math.sqrt(Math.abs(a[i * n + i]!) || 1);
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) a[i * n + j]! *= scale[i]! * scale[j]!;
-  for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
+  for (let i = 0, at = 0; i < n; i++) {
+    const mine = scale[i]!;
+    for (let j = 0; j < n; j++, at++) if (a[at] !== 0) a[at]! *= mine * scale[j]!;
+    b[i]! *= mine;
+  }
   // With partial pivoting: the polish system is indefinite.
   for (let k = 0; k < n; k++) {
+    const rowK = k * n;
     let p = k;
-    for (let i = k + 1; i < n; i++) if (Math.abs(a[i * n + k]!) > Math.abs(a[p * n + k]!)) p = i;
-    const pivot = a[p * n + k]!;
+    let pivot = a[rowK + k]!;
+    for (let i = k + 1, at = rowK + n + k; i < n; i++, at += n)
+      if (Math.abs(a[at]!) > Math.abs(pivot)) {
+        p = i;
+        pivot = a[at]!;
+      }
     if (!(Math.abs(pivot) > 1e-15)) return false;
     if (p !== k) {
+      const rowP = p * n;
       for (let j = k; j < n; j++) {
-        const t = a[k * n + j]!;
-        a[k * n + j] = a[p * n + j]!;
-        a[p * n + j] = t;
+        const t = a[rowK + j]!;
+        a[rowK + j] = a[rowP + j]!;
+        a[rowP + j] = t;
       }
       const t = b[k]!;
       b[k] = b[p]!;
       b[p] = t;
     }
     for (let i = k + 1; i < n; i++) {
-      const f = a[i * n + k]! / pivot;
+      const row = i * n;
+      const f = a[row + k]! / pivot;
       if (f === 0) continue;
-      for (let j = k + 1; j < n; j++) a[i * n + j]! -= f * a[k * n + j]!;
+      for (let j = k + 1; j < n; j++) a[row + j]! -= f * a[rowK + j]!;
       b[i]! -= f * b[k]!;
     }
   }
   for (let i = n - 1; i >= 0; i--) {
+    const row = i * n;
     let s = b[i]!;
-    for (let j = i + 1; j < n; j++) s -= a[i * n + j]! * b[j]!;
-    b[i] = s / a[i * n + i]!;
+    for (let j = i + 1; j < n; j++) s -= a[row + j]! * b[j]!;
+    b[i] = s / a[row + i]!;
   }
   for (let i = 0; i < n; i++) b[i]! *= scale[i]!;
   return true;

@@ -5,42 +5,9 @@
  * and R. W. Missen, Chemical Reaction Equilibrium Analysis, 1982, ch. 4–6. The solver knows numbers only: no ion, no reagent, no
  * temperature.
  */
-import { addOuter, addScaled, dot, solveSymmetric, type Sparse, sparse } from './linear';
-
-export interface Problem {
-  /** Total of each component, mol/L; may be negative (as for H+ in a base). */
-  readonly totals: Float64Array;
-  /** ln β of each species over the components. */
-  readonly lnBeta: Float64Array;
-  /** Stoichiometry of species, row-major [species × components]. */
-  readonly nu: Float64Array;
-  /** ln K of each phase: the phase forms where its ion product would exceed it. */
-  readonly phaseLnK: Float64Array;
-  /** Stoichiometry of phases, row-major [phases × components]. */
-  readonly phaseNu: Float64Array;
-  /** Writes ln γ of every species for these concentrations (mol/L), and ∂ln γ/∂ln c of each with its own, zero or more. */
-  readonly activity: (concentrations: Float64Array, lnGamma: Float64Array, steepness: Float64Array) => void;
-}
-
-export interface Solution {
-  /** ln activity of each component. */
-  readonly lnActivity: Float64Array;
-  /** Concentration of each species, mol/L. */
-  readonly concentrations: Float64Array;
-  /** Amount of each phase, mol per litre of solution. */
-  readonly phases: Float64Array;
-  readonly iterations: number;
-}
-
-/** Where an equilibrium like this one was found to lie. */
-export interface Nearby {
-  /** ln activity of each component. */
-  readonly lnActivity: Float64Array;
-  /** ln of the concentration of each species, mol/L. */
-  readonly lnConcentrations: Float64Array;
-  /** Amount of each phase, mol per litre of solution. */
-  readonly phases: Float64Array;
-}
+import { addOuter, addScaled, dot, solveSymmetric } from './linear';
+import { polish } from './polish';
+import { largestOf, longestStep, type Nearby, type Problem, REGULAR, rowsOf, type Solution } from './problem';
 
 /** The equilibrium was not found; the message says how far off the best attempt was. */
 export class NotConverged extends Error {}
@@ -49,12 +16,7 @@ const MAX_INTERIOR = 400;
 const MAX_POLISH = 200;
 /** Rounds after which Newton's method from a state nearby is given up for the interior point. */
 const MAX_NEARBY = 25;
-/** Most that ln c of a species that counts may rise or fall in one step; falling is safe, rising overshoots. */
-const MOST_UP = 2;
-const MOST_DOWN = 20;
 const TINY_PHASE = 1e-10;
-/** mol/L added to the diagonal of Newton's matrix: keeps it regular where two ions of one solid are there in equal amounts. */
-const REGULAR = 1e-14;
 
 /**
  * Finds the equilibrium. Concentrations and phase amounts are in mol/L.
@@ -84,11 +46,6 @@ function fromNearby(problem: Problem, nearby: Nearby): Solution | null {
   return settled ? solution : null;
 }
 
-const rowsOf = ({ nu, phaseNu, totals, lnBeta, phaseLnK }: Problem) => ({
-  nu: sparse(nu, lnBeta.length, totals.length),
-  pnu: sparse(phaseNu, phaseLnK.length, totals.length),
-});
-
 function solveFrom(problem: Problem, below: number): Solution {
   const n = problem.totals.length;
   const ns = problem.lnBeta.length;
@@ -110,9 +67,7 @@ function solveFrom(problem: Problem, below: number): Solution {
   const matrix = new Float64Array(n * n);
   const rhs = new Float64Array(n);
 
-  let size = 0;
-  for (let j = 0; j < n; j++) size = Math.max(size, Math.abs(totals[j]!));
-  size = Math.max(size, 1e-7);
+  const size = largestOf(totals);
   for (let j = 0; j < n; j++) x[j] = Math.log(Math.max(Math.abs(totals[j]!), 1e-7)) - below;
   lnC.fill(Math.log(size) - 4 - below);
   for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
@@ -145,13 +100,8 @@ function solveFrom(problem: Problem, below: number): Solution {
       worst = Math.max(worst, Math.abs(gapK));
     }
     if (!solveSymmetric(matrix, rhs, n)) break;
-    let step = 1;
-    for (let i = 0; i < ns; i++) {
-      const d = (r[i]! + dot(nu, i, rhs)) / (1 + steep[i]!);
-      r[i] = d;
-      if (c[i]! > size * 1e-8) step = Math.min(step, (d > 0 ? MOST_UP : MOST_DOWN) / Math.abs(d));
-      else if (d > 0) step = Math.min(step, Math.max(2, Math.log(size * 1e-4) - lnC[i]!) / d);
-    }
+    for (let i = 0; i < ns; i++) r[i] = (r[i]! + dot(nu, i, rhs)) / (1 + steep[i]!);
+    let step = longestStep(r, c, lnC, size);
     for (let k = 0; k < np; k++) {
       dSlack[k]! -= dot(pnu, k, rhs);
       dAmount[k] = (mu - amount[k]! * slack[k]! - amount[k]! * dSlack[k]!) / slack[k]!;
@@ -173,127 +123,4 @@ function solveFrom(problem: Problem, below: number): Solution {
   const { solution, off } = polish(problem, rows, { x, lnC, amount, active }, MAX_POLISH);
   if (!(off < 1e-9)) throw new NotConverged(`no equilibrium within 10⁻⁹ after ${iterations} steps (off by ${off})`);
   return { ...solution, iterations: iterations + solution.iterations };
-}
-
-interface State {
-  readonly x: Float64Array;
-  readonly lnC: Float64Array;
-  readonly amount: Float64Array;
-  readonly active: readonly number[];
-}
-
-/** Newton's method with the active phases held at saturation; phases come and go until all is in order. Changes `at`. */
-function polish(
-  problem: Problem,
-  { nu, pnu }: { readonly nu: Sparse; readonly pnu: Sparse },
-  at: State,
-  most: number,
-): { solution: Solution; off: number; settled: boolean } {
-  const n = problem.totals.length;
-  const ns = problem.lnBeta.length;
-  const np = problem.phaseLnK.length;
-  const c = new Float64Array(ns);
-  const r = new Float64Array(ns);
-  const lnGamma = new Float64Array(ns);
-  const steep = new Float64Array(ns);
-  const { x, lnC } = at;
-  const amount = new Float64Array(np);
-  let active = at.active;
-  for (const k of active) amount[k] = at.amount[k]!;
-  for (let i = 0; i < ns; i++) c[i] = Math.exp(lnC[i]!);
-  const size = new Float64Array(n);
-  let a = new Float64Array(0);
-  let b = new Float64Array(0);
-  let off = Infinity;
-  let settled = false;
-  let iterations = 0;
-  for (let round = 0; round < most; round++) {
-    problem.activity(c, lnGamma, steep);
-    const width = n + active.length;
-    // Kept from round to round: making them anew took two fifths of the solver's time.
-    if (b.length !== width) [a, b] = [new Float64Array(width * width), new Float64Array(width)];
-    else a.fill(0);
-    size.fill(0);
-    b.set(problem.totals);
-    for (let j = 0; j < n; j++) a[j * width + j] = REGULAR;
-    for (let i = 0; i < ns; i++) {
-      r[i] = problem.lnBeta[i]! - lnGamma[i]! + dot(nu, i, x) - lnC[i]!;
-      const soft = 1 / (1 + steep[i]!);
-      addOuter(nu, i, c[i]! * soft, a, width);
-      addScaled(nu, i, -c[i]! * (1 + r[i]! * soft), b);
-      for (let k = nu.start[i]!; k < nu.start[i + 1]!; k++) size[nu.col[k]!]! += Math.abs(nu.val[k]!) * c[i]!;
-    }
-    active.forEach((phase, row) => {
-      addScaled(pnu, phase, -amount[phase]!, b);
-      for (let k = pnu.start[phase]!; k < pnu.start[phase + 1]!; k++) {
-        const j = pnu.col[k]!;
-        size[j]! += Math.abs(pnu.val[k]!) * Math.abs(amount[phase]!);
-        a[j * width + n + row] = a[(n + row) * width + j] = pnu.val[k]!;
-      }
-      b[n + row] = problem.phaseLnK[phase]! - dot(pnu, phase, x);
-    });
-    off = 0;
-    for (let i = 0; i < ns; i++) if (c[i]! > 1e-9) off = Math.max(off, 0.01 * Math.abs(r[i]!));
-    for (let j = 0; j < n; j++) off = Math.max(off, Math.abs(b[j]!) / (size[j]! + 1e-14));
-    for (let k = 0; k < active.length; k++) off = Math.max(off, Math.abs(b[n + k]!));
-    if (off < 1e-11) {
-      const change = exchange(problem, pnu, x, amount, active);
-      if (!change) {
-        settled = true;
-        break;
-      }
-      active = change;
-      continue;
-    }
-    if (!solveSymmetric(a, b, width)) {
-      const weakest = active.reduce((w, k) => (amount[k]! < amount[w]! ? k : w), active[0] ?? -1);
-      if (weakest < 0) break;
-      amount[weakest] = 0;
-      active = active.filter((k) => k !== weakest);
-      continue;
-    }
-    let largest = 0;
-    for (let j = 0; j < n; j++) largest = Math.max(largest, 0.4 * Math.abs(b[j]!));
-    for (let i = 0; i < ns; i++) {
-      r[i] = (r[i]! + dot(nu, i, b)) / (1 + steep[i]!);
-      if (c[i]! > 1e-12) largest = Math.max(largest, Math.abs(r[i]!));
-    }
-    const step = largest > 2 ? 2 / largest : 1;
-    for (let j = 0; j < n; j++) x[j]! += step * b[j]!;
-    for (let i = 0; i < ns; i++) {
-      lnC[i] = Math.min(lnC[i]! + step * r[i]!, 12);
-      c[i] = Math.exp(lnC[i]!);
-    }
-    active.forEach((phase, row) => (amount[phase]! += step * b[n + row]!));
-    iterations++;
-  }
-  for (let k = 0; k < np; k++) amount[k] = Math.max(0, amount[k]!);
-  return { solution: { lnActivity: x, concentrations: c, phases: amount, iterations }, off, settled };
-}
-
-/** Drops phases whose amount went negative and adds the most supersaturated one; null when all is in order. */
-function exchange(
-  problem: Problem,
-  pnu: Sparse,
-  x: Float64Array,
-  amount: Float64Array,
-  active: readonly number[],
-): number[] | null {
-  const negative = active.filter((k) => amount[k]! < -1e-13);
-  if (negative.length) {
-    const worst = negative.reduce((w, k) => (amount[k]! < amount[w]! ? k : w));
-    amount[worst] = 0;
-    return active.filter((k) => k !== worst);
-  }
-  let most = -1;
-  let excess = 1e-8;
-  for (let k = 0; k < problem.phaseLnK.length; k++) {
-    if (active.includes(k)) continue;
-    const over = dot(pnu, k, x) - problem.phaseLnK[k]!;
-    if (over > excess) {
-      excess = over;
-      most = k;
-    }
-  }
-  return most < 0 ? null : [...active, most];
 }

@@ -1,6 +1,7 @@
 /** From the matter in a vessel to the numbers that the solver takes, and back. */
 import { type Amounts, type Gas, gases, type Solid, solids, type Species, species, speciesById } from '../matter/catalogue';
-import { type Nearby, type Problem, solve } from './solver';
+import type { Nearby, Problem } from './problem';
+import { solve } from './solver';
 
 const R = 8.314462618e-3; // kJ/(mol K), CODATA 2018
 const T0 = 298.15;
@@ -222,13 +223,15 @@ function nearbyIn({ problem, components, species, layered, solids, gases }: Pose
   components.forEach((id, j) => {
     lnActivity[j] = at.lnActivity.get(id) ?? Math.log(Math.max(Math.abs(problem.totals[j]!), 1e-7)) - 3;
   });
-  const lnConcentrations = new Float64Array(problem.lnBeta.length);
+  const lnConcentrations = problem.lnBeta.slice();
   for (let i = 0; i < lnConcentrations.length; i++) {
     const known =
       i < species.length ? at.concentrations.get(species[i]!.id) : (at.inLayer[layered[i - species.length]!.id] ?? 0) / litres;
-    let ln = known! > 0 ? Math.log(known!) : problem.lnBeta[i]!;
-    if (!(known! > 0)) for (let j = 0; j < n; j++) ln += problem.nu[i * n + j]! * lnActivity[j]!;
-    lnConcentrations[i] = known! > 0 ? ln : Math.min(ln, 0);
+    if (known! > 0) lnConcentrations[i] = Math.log(known!);
+    else {
+      for (let j = 0; j < n; j++) lnConcentrations[i]! += problem.nu[i * n + j]! * lnActivity[j]!;
+      lnConcentrations[i] = Math.min(lnConcentrations[i]!, 0);
+    }
   }
   const phases = new Float64Array(solids.length + gases.length);
   solids.forEach((s, k) => (phases[k] = (at.solids[s.id] ?? 0) / litres));
