@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from './fixtures';
-import { openCase, turnTo } from './helpers';
+import { openCase } from './helpers';
+import { turnTo } from './turn';
 
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 
@@ -57,7 +58,7 @@ for (const [whose, [name, places]] of Object.entries(PLACES))
   test(`no barriers in the places ${whose}, in either theme`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     if (name) await openCase(page, name);
-    else await page.goto('/cases');
+    else await turnTo(page, '/cases');
     const base = name ? new URL(page.url()).pathname.replace(/\/[a-z]+$/, '') : '';
     for (const place of places) {
       await visit(page, `${base}${place}`);
@@ -65,12 +66,13 @@ for (const [whose, [name, places]] of Object.entries(PLACES))
     }
   });
 
-/** Dialogs and states that are not there when a page opens. */
-const OPENED: Readonly<Record<string, readonly [within: string, open: (page: Page) => Promise<void>]>> = {
+type Doing = (page: Page) => Promise<void>;
+/** Dialogs and states that are not there when a page opens; what would outlast the place is closed again. */
+const OPENED: Readonly<Record<string, readonly [within: string, open: Doing, close?: Doing]>> = {
   'the new case': [
     '[role=dialog]',
     async (page) => {
-      await page.goto('/cases');
+      await turnTo(page, '/cases');
       await page.getByRole('button', { name: 'New case' }).click();
       await page.getByRole('tab', { name: 'A sample of your own' }).click();
       await page.getByLabel('Formula').fill('CuSO4·5H2O');
@@ -91,12 +93,13 @@ const OPENED: Readonly<Record<string, readonly [within: string, open: (page: Pag
       await expect(page.getByRole('region', { name: 'A look around' })).toContainText('1 of 6');
       await page.getByRole('region', { name: 'A look around' }).getByRole('button', { name: 'Next' }).click();
     },
+    (page) => page.getByRole('button', { name: 'Leave it' }).click(),
   ],
   'a flame in hand, and a record half said': [
     'main',
     async (page) => {
       await openCase(page, 'Jar 2');
-      await page.goto(`${page.url()}?test=flame`);
+      await turnTo(page, `${page.url()}?test=flame`);
       await page.getByRole('button', { name: 'Do step 1' }).click();
       await page.getByRole('button', { name: 'Flame: no colour' }).click();
       await expect(page.getByLabel('To be written')).toBeVisible();
@@ -112,11 +115,12 @@ const OPENED: Readonly<Record<string, readonly [within: string, open: (page: Pag
     },
   ],
 };
-for (const [what, [within, open]] of Object.entries(OPENED))
+for (const [what, [within, open, close]] of Object.entries(OPENED))
   test(`no barriers in what opens: ${what}`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page);
     expect(await barriers(page, what, within)).toEqual([]);
+    await close?.(page);
   });
 
 test('at twice the size nothing runs off the side', async ({ page }) => {

@@ -1,7 +1,7 @@
 /** A class, from the invitation to the results: an instructor and two students, each in a browser of their own. */
 import { type BrowserContext } from '@playwright/test';
 import Papa from 'papaparse';
-import { expect, type Page, test } from './fixtures';
+import { expect, type Page, refuseTour, test } from './fixtures';
 
 const PASS = 'three old brushes';
 
@@ -19,7 +19,7 @@ async function be(page: Page, name: string): Promise<void> {
 
 /** Joins by the code in a browser of one's own. */
 async function join(context: BrowserContext, base: string, code: string, name: string): Promise<Page> {
-  await context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
+  await refuseTour(context);
   const page = await context.newPage();
   await page.goto(`${base}/sign-in`);
   await page.getByRole('button', { name: 'I have a code' }).click();
@@ -56,7 +56,7 @@ const myCase = async (page: Page) =>
   ((await (await page.request.get('/api/cases')).json()) as { id: string; set: string | null }[]).find((c) => c.set)!.id;
 
 test('an instructor invites, draws and sets eight unknowns, sees two benches live, marks, returns, opens up; the results agree', async ({
-  page,
+  fresh: page,
   browser,
   foxing,
 }) => {
@@ -150,7 +150,7 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
 });
 
 test('a paper for real tubes: its mark scheme worked out and changed, printed empty, answered part by part, signed and marked', async ({
-  page,
+  fresh: page,
 }) => {
   await be(page, 'Maud Teskelin');
   await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();

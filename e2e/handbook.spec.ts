@@ -1,7 +1,8 @@
 import { expect, test } from './fixtures';
+import { turnTo } from './turn';
 
 test('the handbook: a test is found by a part of its name, with what reacts and what each gives', async ({ page }) => {
-  await page.goto('/cases');
+  await turnTo(page, '/cases');
   await page.getByRole('link', { name: 'Handbook' }).click();
   const find = page.getByLabel('Find a test, an ion or a group');
   await find.fill('phlogiston');
@@ -20,6 +21,6 @@ test('the handbook: a test is found by a part of its name, with what reacts and 
   await gives.getByRole('link', { name: 'chloride' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Cl');
   await expect(page.getByRole('link', { name: 'Concentrated sulfuric acid' })).toBeVisible();
-  await page.goto('/handbook/tests/alchemy');
+  await turnTo(page, '/handbook/tests/alchemy');
   await expect(page.getByText('There is no such test')).toBeVisible();
 });

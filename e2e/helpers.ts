@@ -1,9 +1,10 @@
 import type { Client } from '../server/test/client';
 import { expect, type Page } from './fixtures';
+import { turnTo } from './turn';
 
 /** Opens a case from the list by the name on its sheet. */
 export async function openCase(page: Page, name: string): Promise<void> {
-  await page.goto('/cases');
+  await turnTo(page, '/cases');
   await page
     .getByRole('link', { name: new RegExp(`^${name}\\b`) })
     .first()
@@ -13,20 +14,12 @@ export async function openCase(page: Page, name: string): Promise<void> {
 
 /** Begins a new case with a jar of the cabinet, or something from another of its shelves. */
 export async function newCase(page: Page, jar: string, shelf = 'Salts'): Promise<void> {
-  await page.goto('/cases');
+  await turnTo(page, '/cases');
   await page.getByRole('button', { name: 'New case' }).click();
   await page.getByRole('tab', { name: shelf }).click();
   await page.getByRole('button', { name: new RegExp(`^${jar}\\b`) }).click();
   await expect(page).toHaveURL(/bench/);
   await expect(bench(page)).toBeVisible();
-}
-
-/** Goes on to another place within the page, as a link does. */
-export async function turnTo(page: Page, address: string): Promise<void> {
-  await page.evaluate((to) => {
-    history.pushState({}, '', to);
-    window.dispatchEvent(new PopStateEvent('popstate'));
-  }, address);
 }
 
 /** The id of the case that the page is at. */

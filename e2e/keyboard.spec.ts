@@ -38,7 +38,7 @@ async function doAndWrite(page: Page, word: string): Promise<void> {
   await expect(form.getByRole('button', { name: `Write entry ${number + 1}` })).toBeVisible();
 }
 
-test('by the keyboard alone, from a new case to a signed report', async ({ page }) => {
+test('by the keyboard alone, from a new case to a signed report', async ({ fresh: page }) => {
   await page.goto('/cases');
   await press(page, page.getByRole('button', { name: 'New case' }));
   const dialog = page.getByRole('dialog', { name: 'New case' });

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from './fixtures';
 import { bench, chooseTest, conclude, doTest, newCase, record, suspects, tap, work, workElsewhere, type Worked } from './helpers';
+import { turnTo } from './turn';
 
 /** New cases are begun from the shelf of phials. */
 async function newPhial(page: Page, name: string): Promise<void> {
@@ -83,7 +84,7 @@ test('what must not be fused is refused without telling what it is; any structur
   while (await run.getByRole('button', { name: /^Next/ }).count()) await run.getByRole('button', { name: /^Next/ }).click();
   await run.getByRole('button', { name: 'Filter and inspect' }).click();
   await expect(page.getByText(/must not be fused with sodium: it is on the list/)).toBeVisible();
-  await page.goto('/cases');
+  await turnTo(page, '/cases');
   await page.getByRole('button', { name: 'New case' }).click();
   await page.getByRole('tab', { name: 'A sample of your own' }).click();
   await page.getByRole('form', { name: 'A structure of your own' }).getByLabel('Label').fill('Bench 9');
@@ -109,7 +110,7 @@ test('a mixture is shaken with hydrogencarbonate, and what it takes out is worke
 });
 
 test('a list goes in and comes out; what cannot be read is named', async ({ page }) => {
-  await page.goto('/compounds');
+  await turnTo(page, '/compounds');
   await page.getByLabel('A list of compounds').setInputFiles({
     name: 'mine.csv',
     mimeType: 'text/csv',

@@ -14,6 +14,7 @@ import {
   work,
   workElsewhere,
 } from './helpers';
+import { turnTo } from './turn';
 
 test('an unknown salt, from the first look to a signed report', async ({ page, browser, client }) => {
   await newCase(page, 'Jar 2');
@@ -84,14 +85,14 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await expect(page.getByRole('region', { name: 'Technique' })).toContainText('Nothing in the technique stood out');
 });
 
-test('free work on a tube, seen at once in a second window', async ({ page, context }) => {
+test('free work on a tube, seen at once in a second window', async ({ page }) => {
   await newCase(page, 'Jar 9');
   await choose(page, 'Take', /original solution/);
   await expect(tube(page, 'S')).toHaveAttribute('aria-label', /blue clear liquid/);
   await choose(page, 'Take', /1 mL of S into a new tube A/);
   await expect(tube(page, 'A')).toBeVisible();
 
-  const second = await context.newPage();
+  const second = await page.context().newPage();
   await second.goto(page.url());
   await expect(tube(second, 'A')).toBeVisible();
   await page.bringToFront();
@@ -136,12 +137,9 @@ test('free work on a tube, seen at once in a second window', async ({ page, cont
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('tube D');
 });
 
-test('a dozen windows on one case hear of what is written in it, and all of them can still be worked in', async ({
-  page,
-  context,
-}) => {
+test('a dozen windows on one case hear of what is written in it, and all of them can still be worked in', async ({ page }) => {
   await newCase(page, 'Jar 11');
-  const ledgers = await Promise.all(Array.from({ length: 11 }, () => context.newPage()));
+  const ledgers = await Promise.all(Array.from({ length: 11 }, () => page.context().newPage()));
   for (const ledger of ledgers) await ledger.goto(page.url().replace(/bench.*/, 'ledger'));
   await page.bringToFront();
   await record(page, ['Nothing happened'], 'So far.');
@@ -161,8 +159,8 @@ test('bad input is told in words, and nothing is lost', async ({ page }) => {
   await page.getByRole('button', { name: /^Write entry/ }).click();
   await expect(page.getByText('Say what you see first')).toBeVisible();
   for (let i = 0; i < 4; i++) await addReagent(page, 'water', 'Water, distilled', '1 mL');
-  await page.goto('/cases/00000000-0000-4000-8000-000000000000/bench');
+  await turnTo(page, '/cases/00000000-0000-4000-8000-000000000000/bench');
   await expect(page.getByText('There is no such case')).toBeVisible();
-  await page.goto('/nowhere');
+  await turnTo(page, '/nowhere');
   await expect(page.getByText('There is no such page')).toBeVisible();
 });

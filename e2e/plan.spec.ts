@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from './fixtures';
 import { bench, chooseTest, doTest, record } from './helpers';
+import { turnTo } from './turn';
 
 const order = (page: Page) => page.getByRole('region', { name: 'Tests in order' });
 const titles = async (page: Page) => (await order(page).getByRole('link').allTextContents()).map((t) => t.replace(/ · .*/, ''));
@@ -14,7 +15,7 @@ async function startOf(page: Page, title: string): Promise<number> {
 }
 
 test('what is left of a real salt is planned; it follows what is dragged, fixed, done and late, and is taken out', async ({
-  page,
+  fresh: page,
 }) => {
   await page.clock.install({ time: new Date('2026-12-03T09:00:00') });
   const made = await page.request.post('/api/cases', {
@@ -91,7 +92,7 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
 });
 
 test('a preparation for sixteen benches: figures, what is short, labels, and the key apart', async ({ page }) => {
-  await page.goto('/preparation');
+  await turnTo(page, '/preparation');
   for (const station of ['First look', 'Dry tests']) await page.getByRole('button', { name: station, exact: true }).click();
   const row = page.getByRole('row', { name: /Silver nitrate, 0\.1 M/ });
   await expect(row).toContainText('AgNO3');

@@ -1,5 +1,6 @@
 /** Practice and what comes after a case: drills, graded samples, the debrief, and the bench branched. */
 import { expect, type Page, test } from './fixtures';
+import { turnTo } from './turn';
 
 const drill = (page: Page) => page.getByRole('region', { name: 'Drill' });
 const skill = (page: Page, name: string) =>
@@ -10,7 +11,7 @@ async function practise(page: Page, name: string): Promise<void> {
   await expect(drill(page).locator('p.label')).toHaveText(name);
 }
 
-test('two drills, answered well and badly, move the map of skills; it is there after a reload', async ({ page }) => {
+test('two drills, answered well and badly, move the map of skills; it is there after a reload', async ({ fresh: page }) => {
   await page.goto('/practice');
   await expect(drill(page)).toBeVisible({ timeout: 60000 });
   await practise(page, 'Drops and millilitres');
@@ -50,7 +51,7 @@ test('two drills, answered well and badly, move the map of skills; it is there a
 
 test.describe('with no server', () => {
   test.use({ serviceWorkers: 'allow' });
-  test('drills and graded samples go on once they were visited', async ({ page, context }) => {
+  test('drills and graded samples go on once they were visited', async ({ fresh: page, context }) => {
     await page.goto('/practice');
     await expect(drill(page)).toBeVisible({ timeout: 60000 });
     await page.evaluate(() => navigator.serviceWorker.ready);
@@ -104,7 +105,7 @@ test('a debrief names what went wrong, and the bench is branched to see it done 
     payload: { found: [{ ion: 'Cl-', claim: 'may-be-present', evidence: [1] }], signed: 'I. V.' },
   });
   await send({ kind: 'opened-up', payload: {} });
-  await page.goto(`/cases/${id}/debrief`);
+  await turnTo(page, `/cases/${id}/debrief`);
   await expect(page.getByRole('region', { name: 'Technique' })).toContainText('Dry paper at the mouth');
   const seq = view.seq;
 

@@ -51,7 +51,7 @@ const form = (page: Page) => page.getByRole('region', { name: 'Record what you s
 const written = (page: Page, number: number) =>
   expect(form(page).getByRole('button', { name: `Write entry ${number}` })).toBeVisible();
 
-test('a real salt, from the bottle to a report on paper, with the server gone in the middle', async ({ page }) => {
+test('a real salt, from the bottle to a report on paper, with the server gone in the middle', async ({ fresh: page }) => {
   const foxing = await foxingAt(PORT);
   try {
     await page.goto(`${foxing.url}/cases`);

@@ -1,6 +1,7 @@
 import type { Observation } from '#core/vocabulary/observation';
 import { expect, test } from './fixtures';
 import { doSteps, newCase, record, suspects, work } from './helpers';
+import { turnTo } from './turn';
 
 const none: Observation = { channel: 'precipitate', event: 'none' };
 
@@ -15,7 +16,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
     ['Barium in acetic acid', none],
   ] as const)
     view = await client.work(view, title, [seen]);
-  await page.goto(`/cases/${view.summary.id}/bench`);
+  await turnTo(page, `/cases/${view.summary.id}/bench`);
   await expect(suspects(page).getByText('There is a conflict to settle.')).toBeVisible();
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   const conflicts = page.getByRole('region', { name: 'Conflicts' });
@@ -51,7 +52,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   await expect(page.getByRole('list', { name: 'Steps' })).toBeVisible();
 });
 
-test('one’s own inference first, when the house rules say so', async ({ page }) => {
+test('one’s own inference first, when the house rules say so', async ({ fresh: page }) => {
   await page.goto('/house-rules');
   await page.getByLabel(/My own inference first/).check();
   await page.getByRole('button', { name: 'Keep these rules' }).click();

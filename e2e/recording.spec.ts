@@ -1,5 +1,5 @@
 import { expect, type Page, test } from './fixtures';
-import { turnTo } from './helpers';
+import { turnTo } from './turn';
 
 /** Typical entries: the test, and the words that a person writes of it. */
 const SALTS: readonly (readonly [test: string, words: readonly string[]])[] = [
@@ -77,7 +77,7 @@ const median = (numbers: readonly number[]) => [...numbers].sort((a, b) => a - b
 for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUNDS] as const])
   test(`a ${matter}: from done to written in a few taps and without scrolling, on three screens`, async ({ page }) => {
     const id = await begin(page, matter);
-    await page.goto(`/cases/${id}/bench`);
+    await turnTo(page, `/cases/${id}/bench`);
     const form = page.getByRole('region', { name: 'Record what you see' });
     const taps = entries.map(() => [] as number[]);
     for (const [place, size] of SIZES.entries()) {
@@ -103,7 +103,7 @@ for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUND
     expect(Math.max(...taps.flat())).toBeLessThanOrEqual(8);
   });
 
-test('by keys: a letter for every word, and none of them while one writes', async ({ page }) => {
+test('by keys: a letter for every word, and none of them while one writes', async ({ fresh: page }) => {
   const id = await begin(page, 'salt');
   await page.goto(`/cases/${id}/bench?test=barium-acid`);
   const form = page.getByRole('region', { name: 'Record what you see' });
@@ -141,7 +141,7 @@ test('by keys: a letter for every word, and none of them while one writes', asyn
   await expect(form.getByLabel('To be written')).toHaveCount(0);
 });
 
-test('the first place is there with little script, and everything in it is compressed', async ({ page }) => {
+test('the first place is there with little script, and everything in it is compressed', async ({ fresh: page }) => {
   // What comes once the place stands, for the next one, does not count.
   await page.addInitScript(() => {
     new MutationObserver((_, watch) => {

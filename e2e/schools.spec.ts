@@ -1,5 +1,6 @@
 import { expect, test } from './fixtures';
 import { addReagent, bench, choose, chooseTest, newCase, tube } from './helpers';
+import { turnTo } from './turn';
 
 test('ammonium chloride forgotten: magnesium falls where iron and aluminium should', async ({ page }) => {
   const looks: string[] = [];
@@ -23,7 +24,9 @@ test('ammonium chloride forgotten: magnesium falls where iron and aluminium shou
   expect(looks).toHaveLength(before);
 });
 
-test('restricted reagents are greyed with the reason and a substitute; cautions come before the first step', async ({ page }) => {
+test('restricted reagents are greyed with the reason and a substitute; cautions come before the first step', async ({
+  fresh: page,
+}) => {
   await page.goto('/house-rules');
   await page.getByLabel('Restrict a reagent').selectOption({ label: 'Chlorine water' });
   await page.getByLabel('Local safety notes').fill('Eyewash left of the door.');
@@ -67,7 +70,7 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
 });
 
 test('a real sample: led step by step, ticked by the person', async ({ page }) => {
-  await page.goto('/cases');
+  await turnTo(page, '/cases');
   await page.getByRole('button', { name: 'New case' }).click();
   await page.getByRole('tab', { name: 'A sample of your own' }).click();
   await page.getByRole('button', { name: 'Begin with the real sample' }).click();
