@@ -56,7 +56,6 @@ const PLACES: Readonly<Record<string, readonly [name: string | null, places: rea
 };
 for (const [whose, [name, places]] of Object.entries(PLACES))
   test(`no barriers in the places ${whose}, in either theme`, async ({ page }) => {
-    await page.emulateMedia({ reducedMotion: 'reduce' });
     if (name) await openCase(page, name);
     else await turnTo(page, '/cases');
     const base = name ? new URL(page.url()).pathname.replace(/\/[a-z]+$/, '') : '';
@@ -117,7 +116,6 @@ const OPENED: Readonly<Record<string, readonly [within: string, open: Doing, clo
 };
 for (const [what, [within, open, close]] of Object.entries(OPENED))
   test(`no barriers in what opens: ${what}`, async ({ page }) => {
-    await page.emulateMedia({ reducedMotion: 'reduce' });
     await open(page);
     expect(await barriers(page, what, within)).toEqual([]);
     await close?.(page);

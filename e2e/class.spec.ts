@@ -66,8 +66,8 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   await page.getByRole('link', { name: 'Evening class' }).click();
   const code = await page.getByRole('region', { name: 'People' }).locator('strong').innerText();
 
-  const contexts = [await browser.newContext({ baseURL: foxing }), await browser.newContext({ baseURL: foxing })];
-  const [ada, bo] = [await join(contexts[0]!, foxing, code, 'Ada'), await join(contexts[1]!, foxing, code, 'Bosse')];
+  const contexts = [await browser.newContext({ baseURL: foxing.url }), await browser.newContext({ baseURL: foxing.url })];
+  const [ada, bo] = [await join(contexts[0]!, foxing.url, code, 'Ada'), await join(contexts[1]!, foxing.url, code, 'Bosse')];
 
   await page.reload();
   await page.getByRole('button', { name: 'Set work' }).click();

@@ -5,7 +5,7 @@
  */
 import { test as base, type BrowserContext, expect, type Page } from '@playwright/test';
 import { Client } from '../server/test/client';
-import { foxingAt } from './foxing';
+import { type Foxing, foxingAt } from './foxing';
 import { turnTo } from './turn';
 
 const FIRST_PORT = 4187;
@@ -16,18 +16,23 @@ const VIEWPORT = { width: 1280, height: 800 };
 export const refuseTour = (context: BrowserContext) =>
   context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
 
-export const test = base.extend<{ house: void; client: Client; fresh: Page }, { foxing: string; window: Page }>({
+export const test = base.extend<{ house: void; client: Client; fresh: Page }, { foxing: Foxing; window: Page }>({
   foxing: [
     async ({ playwright: _playwright }, use, worker) => {
       const foxing = await foxingAt(FIRST_PORT + worker.workerIndex);
-      await use(foxing.url);
+      await use(foxing);
       await foxing.remove();
     },
     { scope: 'worker', timeout: 60000 },
   ],
   window: [
     async ({ browser, foxing }, use) => {
-      const context = await browser.newContext({ baseURL: foxing, viewport: VIEWPORT, serviceWorkers: 'block' });
+      const context = await browser.newContext({
+        baseURL: foxing.url,
+        viewport: VIEWPORT,
+        serviceWorkers: 'block',
+        reducedMotion: 'reduce',
+      });
       await refuseTour(context);
       const page = await context.newPage();
       await page.goto('/nowhere');
@@ -38,7 +43,6 @@ export const test = base.extend<{ house: void; client: Client; fresh: Page }, { 
   ],
   /** Where nothing is open any more that the test before it left. */
   page: async ({ window, house: _house }, use) => {
-    await window.emulateMedia({ media: null, reducedMotion: null });
     await window.setViewportSize(VIEWPORT);
     await turnTo(window, '/nowhere');
     await expect(window.getByText('There is no such page')).toBeVisible();
@@ -50,12 +54,12 @@ export const test = base.extend<{ house: void; client: Client; fresh: Page }, { 
     await use(context);
   },
   fresh: async ({ context }, use) => use(await context.newPage()),
-  baseURL: async ({ foxing }, use) => use(foxing),
+  baseURL: async ({ foxing }, use) => use(foxing.url),
   /** The server without its pages, for what comes before that which a test is about. */
-  client: async ({ foxing }, use) => use(new Client({ url: foxing })),
+  client: async ({ foxing }, use) => use(new Client(foxing)),
   house: [
     async ({ request, foxing }, use) => {
-      await request.put(`${foxing}/api/house-rules`, { data: HOUSE });
+      await request.put(`${foxing.url}/api/house-rules`, { data: HOUSE });
       await use();
     },
     { auto: true },

@@ -34,6 +34,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // It fetches the whole application for every new browser; where it is what is tested, it is allowed.
     serviceWorkers: 'block',
+    // What moves is drawn by the processor.
+    contextOptions: { reducedMotion: 'reduce' },
     // A trace makes every step twice as slow; ask for one with --trace on.
     screenshot: 'only-on-failure',
     launchOptions: {

@@ -4,14 +4,10 @@ import sharp from 'sharp';
 import { photograph, someLighting } from '#core/senses/camera';
 import { sampleOf } from '#core/senses/colour';
 import { seeded } from '#core/reasoning/student';
-import { Client } from '../server/test/client';
 import { expect, type Page, test } from './fixtures';
-import { foxingAt } from './foxing';
 import { bench, caseId, chooseTest, conclude, doSteps, doTest, record, suspects, tap } from './helpers';
 
 test.use({ serviceWorkers: 'allow' });
-
-const PORT = 4180;
 
 /** A photo of a silver halide under a warm, uneven lamp. */
 async function photoOf(
@@ -51,119 +47,117 @@ const form = (page: Page) => page.getByRole('region', { name: 'Record what you s
 const written = (page: Page, number: number) =>
   expect(form(page).getByRole('button', { name: `Write entry ${number}` })).toBeVisible();
 
-test('a real salt, from the bottle to a report on paper, with the server gone in the middle', async ({ fresh: page }) => {
-  const foxing = await foxingAt(PORT);
-  try {
-    await page.goto(`${foxing.url}/cases`);
-    await page.evaluate(() => navigator.serviceWorker.ready);
-    await page.getByRole('button', { name: 'New case' }).click();
-    await page.getByRole('tab', { name: 'A sample of your own' }).click();
-    const sheet = page.getByRole('form', { name: 'A real sample' });
-    await sheet.getByLabel('Name or number').fill('Bottle 31');
-    await sheet.getByLabel('What it looks like').fill('white crystals');
-    await sheet.getByLabel('Grams').fill('4');
-    await sheet.getByRole('button', { name: 'Begin with the real sample' }).click();
-    await expect(bench(page)).toBeVisible();
-    await doTest(page, 'Look at the dry salt');
-    await record(page, ['Dry solid: white'], '');
-    const client = new Client(foxing);
-    let view = await client.read(caseId(page));
-    for (const title of ['Dissolve in water', 'Sodium carbonate extract'])
-      view = await client.work(view, title, [{ channel: 'solution', colour: 'colourless' }]);
-    await written(page, 4);
+test('a real salt, from the bottle to a report on paper, with the server gone in the middle', async ({
+  fresh: page,
+  foxing,
+  client,
+}) => {
+  await page.goto('/cases');
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await page.getByRole('button', { name: 'New case' }).click();
+  await page.getByRole('tab', { name: 'A sample of your own' }).click();
+  const sheet = page.getByRole('form', { name: 'A real sample' });
+  await sheet.getByLabel('Name or number').fill('Bottle 31');
+  await sheet.getByLabel('What it looks like').fill('white crystals');
+  await sheet.getByLabel('Grams').fill('4');
+  await sheet.getByRole('button', { name: 'Begin with the real sample' }).click();
+  await expect(bench(page)).toBeVisible();
+  await doTest(page, 'Look at the dry salt');
+  await record(page, ['Dry solid: white'], '');
+  let view = await client.read(caseId(page));
+  for (const title of ['Dissolve in water', 'Sodium carbonate extract'])
+    view = await client.work(view, title, [{ channel: 'solution', colour: 'colourless' }]);
+  await written(page, 4);
 
-    // A false positive, and the blank that takes it away.
-    await doTest(page, 'Flame');
-    await tap(page, 'Flame: yellow');
-    await form(page).getByRole('button', { name: 'Write entry 4' }).click();
-    await written(page, 5);
-    await expect(suspects(page).getByRole('link', { name: /sodium/i })).toBeVisible();
-    await tap(page, 'Flame: yellow');
-    await form(page).getByRole('button', { name: 'shows this too' }).click();
-    await form(page).getByRole('button', { name: 'Write entry 5' }).click();
-    await written(page, 6);
-    await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-    await page.getByRole('button', { name: 'Strike entry 4' }).click();
-    await page.getByLabel('Why?').fill('the blank shows it too');
-    await page.getByRole('button', { name: 'Strike it' }).click();
-    await page.getByRole('link', { name: 'Bench', exact: true }).click();
-    await expect(suspects(page).getByRole('link', { name: /sodium/i })).toHaveCount(0);
+  // A false positive, and the blank that takes it away.
+  await doTest(page, 'Flame');
+  await tap(page, 'Flame: yellow');
+  await form(page).getByRole('button', { name: 'Write entry 4' }).click();
+  await written(page, 5);
+  await expect(suspects(page).getByRole('link', { name: /sodium/i })).toBeVisible();
+  await tap(page, 'Flame: yellow');
+  await form(page).getByRole('button', { name: 'shows this too' }).click();
+  await form(page).getByRole('button', { name: 'Write entry 5' }).click();
+  await written(page, 6);
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await page.getByRole('button', { name: 'Strike entry 4' }).click();
+  await page.getByLabel('Why?').fill('the blank shows it too');
+  await page.getByRole('button', { name: 'Strike it' }).click();
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await expect(suspects(page).getByRole('link', { name: /sodium/i })).toHaveCount(0);
 
-    // Ten things done and written while the server is gone; the page is loaded anew in between.
-    await page.waitForTimeout(1500);
-    await foxing.stop();
-    await chooseTest(page, 'Silver nitrate in nitric acid');
-    await doSteps(page);
-    await photographed(page, 'cream');
-    await form(page).getByRole('button', { name: 'Write entry 6' }).click();
-    await written(page, 7);
-    await expect(page.getByText(/Foxing cannot be reached/)).toBeVisible();
-    await page.reload();
-    await expect(bench(page)).toBeVisible();
-    await expect(page.getByText(/This (is older than the record|was worked out before)/)).toBeVisible();
-    await doTest(page, 'Barium in acid');
-    await record(page, ['Precipitate: none'], 'No sulfate.');
-    await page.getByRole('link', { name: 'Ledger', exact: true }).click();
-    await expect(page.getByText('waits to be sent')).toHaveCount(2);
-    await foxing.start();
-    await expect(page.getByText('waits to be sent')).toHaveCount(0, { timeout: 30000 });
-    const id = caseId(page);
-    const events = (await (await page.request.get(`${foxing.url}/api/cases/${id}/events?after=0`)).json()) as {
-      body: { event: { kind: string; payload: { test?: string } } };
-    }[];
-    const all = events.map((e) => e.body.event);
-    const late = all.slice(all.findLastIndex((e) => e.kind === 'strike') + 1);
-    expect(late.length).toBeGreaterThanOrEqual(10);
-    expect(late.filter((e) => e.kind === 'entry').map((e) => e.payload.test)).toEqual(['silver-acid', 'barium-acid']);
-    expect(late.filter((e) => e.kind === 'photo')).toHaveLength(1);
+  // Ten things done and written while the server is gone; the page is loaded anew in between.
+  await page.waitForTimeout(1500);
+  await foxing.stop();
+  await chooseTest(page, 'Silver nitrate in nitric acid');
+  await doSteps(page);
+  await photographed(page, 'cream');
+  await form(page).getByRole('button', { name: 'Write entry 6' }).click();
+  await written(page, 7);
+  await expect(page.getByText(/Foxing cannot be reached/)).toBeVisible();
+  await page.reload();
+  await expect(bench(page)).toBeVisible();
+  await expect(page.getByText(/This (is older than the record|was worked out before)/)).toBeVisible();
+  await doTest(page, 'Barium in acid');
+  await record(page, ['Precipitate: none'], 'No sulfate.');
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await expect(page.getByText('waits to be sent')).toHaveCount(2);
+  await foxing.start();
+  await expect(page.getByText('waits to be sent')).toHaveCount(0, { timeout: 30000 });
+  const id = caseId(page);
+  const events = (await (await page.request.get(`/api/cases/${id}/events?after=0`)).json()) as {
+    body: { event: { kind: string; payload: { test?: string } } };
+  }[];
+  const all = events.map((e) => e.body.event);
+  const late = all.slice(all.findLastIndex((e) => e.kind === 'strike') + 1);
+  expect(late.length).toBeGreaterThanOrEqual(10);
+  expect(late.filter((e) => e.kind === 'entry').map((e) => e.payload.test)).toEqual(['silver-acid', 'barium-acid']);
+  expect(late.filter((e) => e.kind === 'photo')).toHaveLength(1);
 
-    // Under a warm lamp white looks cream and cream yellow: the corrected colour is what was written, and bromide came up.
-    await expect(page.getByRole('row', { name: /Silver nitrate in nitric acid/ })).toContainText('Cream precipitate.');
-    await page.getByRole('link', { name: 'Bench', exact: true }).click();
-    await expect(suspects(page).getByRole('link', { name: /bromide/i })).toBeVisible();
+  // Under a warm lamp white looks cream and cream yellow: the corrected colour is what was written, and bromide came up.
+  await expect(page.getByRole('row', { name: /Silver nitrate in nitric acid/ })).toContainText('Cream precipitate.');
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await expect(suspects(page).getByRole('link', { name: /bromide/i })).toBeVisible();
 
-    await conclude(page, { bromide: '6' }, 'KBr');
-    await page.getByRole('link', { name: 'Report', exact: true }).click();
-    await expect(page.getByRole('heading', { name: 'Report on Bottle 31' })).toBeVisible();
-    await expect(page.getByAltText('Silver nitrate, against the card')).toBeVisible();
-    const pdf = await page.request.get(`${foxing.url}/api/cases/${id}/report.pdf`);
-    const document = await pdfjs.getDocument({ data: new Uint8Array(await pdf.body()), verbosity: 0 }).promise;
-    let text = '';
-    for (let i = 1; i <= document.numPages; i++)
-      for (const item of (await (await document.getPage(i)).getTextContent()).items) text += 'str' in item ? item.str : '';
-    for (const said of [
-      'Report on Bottle 31',
-      'Yellow flame.',
-      'Blank: the same.',
-      'Struck: the blank shows it too',
-      'cream precipitate',
-      'Br− (bromide) present; entry 6.',
-      'Signed Ilse Varnholt',
-    ])
-      expect(text.replaceAll('-', '−').toLowerCase()).toContain(said.toLowerCase());
-    expect(text).not.toContain('computed by Foxing');
+  await conclude(page, { bromide: '6' }, 'KBr');
+  await page.getByRole('link', { name: 'Report', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Report on Bottle 31' })).toBeVisible();
+  await expect(page.getByAltText('Silver nitrate, against the card')).toBeVisible();
+  const pdf = await page.request.get(`/api/cases/${id}/report.pdf`);
+  const document = await pdfjs.getDocument({ data: new Uint8Array(await pdf.body()), verbosity: 0 }).promise;
+  let text = '';
+  for (let i = 1; i <= document.numPages; i++)
+    for (const item of (await (await document.getPage(i)).getTextContent()).items) text += 'str' in item ? item.str : '';
+  for (const said of [
+    'Report on Bottle 31',
+    'Yellow flame.',
+    'Blank: the same.',
+    'Struck: the blank shows it too',
+    'cream precipitate',
+    'Br− (bromide) present; entry 6.',
+    'Signed Ilse Varnholt',
+  ])
+    expect(text.replaceAll('-', '−').toLowerCase()).toContain(said.toLowerCase());
+  expect(text).not.toContain('computed by Foxing');
 
-    await page.goto(`${foxing.url}/cases`);
-    await page.getByLabel('Find a case, or words in it').fill('no sulfate');
-    await page.getByRole('link', { name: /Bottle 31, entry 7/ }).click();
-    await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
+  await page.goto('/cases');
+  await page.getByLabel('Find a case, or words in it').fill('no sulfate');
+  await page.getByRole('link', { name: /Bottle 31, entry 7/ }).click();
+  await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
 
-    // Taken elsewhere, deleted, taken in again.
-    await page.getByRole('link', { name: 'Report', exact: true }).click();
-    await page.getByRole('button', { name: 'Take it elsewhere' }).click();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /\.eln/ }).click()]);
-    const eln = await readFile(await download.path());
-    await page.goto(`${foxing.url}/cases`);
-    await page.getByRole('button', { name: 'Archive Bottle 31' }).click();
-    await page.getByRole('button', { name: /^Archived/ }).click();
-    await page.getByRole('button', { name: 'Delete Bottle 31' }).click();
-    await page.getByRole('button', { name: 'Delete it for good' }).click();
-    await expect(page.getByRole('link', { name: /^Bottle 31/ })).toHaveCount(0);
-    await page.getByRole('button', { name: 'New case' }).click();
-    await page.getByRole('tab', { name: 'From a file' }).click();
-    await page.getByLabel('Choose the file').setInputFiles({ name: 'case.eln', mimeType: 'application/zip', buffer: eln });
-    await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
-  } finally {
-    await foxing.remove();
-  }
+  // Taken elsewhere, deleted, taken in again.
+  await page.getByRole('link', { name: 'Report', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it elsewhere' }).click();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: /\.eln/ }).click()]);
+  const eln = await readFile(await download.path());
+  await page.goto('/cases');
+  await page.getByRole('button', { name: 'Archive Bottle 31' }).click();
+  await page.getByRole('button', { name: /^Archived/ }).click();
+  await page.getByRole('button', { name: 'Delete Bottle 31' }).click();
+  await page.getByRole('button', { name: 'Delete it for good' }).click();
+  await expect(page.getByRole('link', { name: /^Bottle 31/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'New case' }).click();
+  await page.getByRole('tab', { name: 'From a file' }).click();
+  await page.getByLabel('Choose the file').setInputFiles({ name: 'case.eln', mimeType: 'application/zip', buffer: eln });
+  await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
 });
