@@ -5,7 +5,7 @@
  * a bare number is mL, `0.2g` grams), `add A ammonia-6M until just-basic`, `layer A sulfuric-acid-conc 1`, `pass A hydrogen-sulfide 3`,
  * `boil A 2`, `warm A 2`, `cool A`, `shake A`, `stand A 5`, `spin A`, `decant A B`, `filter A B R`, `wash A water 2 x2`,
  * `shake-out hcl-5pc 2 base`, `work-on base rest`, `evaporate A dry` or `fumes`, `evaporate A 0.5`, `lead A B` (the gas of A into B), `dish D`, `beaker B`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
- * `rod A ammonia-conc`, `look A`, `heat-dry A 0.2 strong`, `flame sample`, `charcoal reducing`, `test litmus`,
+ * `rod A ammonia-conc`, `look A`, `heat-dry A 0.2 strong`, `flame sample` (or `flame sample cobalt-glass`), `charcoal reducing`, `test litmus`,
  * `fuse 50 10` (mg of sodium and of sample).
  *
  * What must be so, of the vessel last worked on, in lines that begin with `=`: `= ppt white|cream`, `= no ppt`,
@@ -86,7 +86,7 @@ function operation(line: string): Op {
     case 'heat-dry':
       return { op: 'dry-heat', to: a, grams: Number(b), ...(c === 'strong' && { strong: true }) };
     case 'flame':
-      return { op: 'flame', from: a };
+      return opSchema.parse({ op: 'flame', from: a, ...(b && { through: b }) });
     case 'charcoal':
       return { op: 'charcoal', zone: a as 'reducing', ...(b === 'cobalt' && { then: 'cobalt-nitrate' }) };
     case 'test':

@@ -222,3 +222,20 @@ describe('the arithmetic of the bench, from what was added', () => {
     for (const r of REAGENTS) expect(() => reckon(b, r.id, 0.1)).not.toThrow();
   });
 });
+
+/** By books of qualitative analysis, of plain salts: whether barium gives a precipitate in the acidified extract. */
+test.each([
+  ['K2SO4', true],
+  ['(NH4)2Fe(SO4)2·6H2O', true],
+  ['K2C2O4', false],
+  ['(NH4)2C2O4', false],
+  ['Na2CO3·10H2O', false],
+  ['Na2HPO4·12H2O', false],
+  ['Na2B4O7·10H2O', false],
+  ['CH3COONa·3H2O', false],
+  ['K2CrO4', false],
+  ['KNO3', false],
+] as const)('barium in acid: %s, a precipitate: %s', (formula, falls) => {
+  const seen = world(formula, 'no-sulfide').result('barium-acid').see;
+  expect(seen.some((o) => o.channel === 'precipitate' && o.event === 'formed')).toBe(falls);
+});

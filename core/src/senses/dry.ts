@@ -24,8 +24,9 @@ import type { Colour } from '../vocabulary/words';
 const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
 /** Brightness, of 100 for pure sodium chloride, below which a flame is not told from the burner's own, over four. */
 const FLAME_LEAST = 0.25;
-/** A colour with less than this share of the brightest's light is not seen beside it: a violet is lost in sodium's yellow, a red is not. By judgement. */
-const MASKED = 0.08;
+/** What has less than this share of the brightest's light is not seen beside it: violet and blue are lost in sodium's yellow, red and green are not. By judgement, fitted to what books say of salts of equal weight. */
+const MASKED = { dark: 0.08, bright: 0.015 };
+const DARK: readonly Colour[] = ['violet', 'pale-blue'];
 
 /** Moles that take part in a flame, as a share of everything but water. */
 export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
@@ -41,9 +42,10 @@ export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
     return colour !== 'none' && light > FLAME_LEAST ? [{ colour, duration: row.duration, light }] : [];
   }).sort((a, b) => b.light - a.light);
   // What is much fainter than the brightest is lost in it.
-  const seen = lights.filter(
-    ({ colour, light }, i) => light > MASKED * lights[0]!.light && lights.findIndex((l) => l.colour === colour) === i,
-  );
+  const seen = lights.filter(({ colour, light }, i) => {
+    const least = DARK.includes(colour) ? MASKED.dark : MASKED.bright;
+    return light > least * lights[0]!.light && lights.findIndex((l) => l.colour === colour) === i;
+  });
   if (!seen.length) return [{ channel: 'flame', through, colour: 'none' }];
   return seen.map(({ colour, duration }) => ({ channel: 'flame', through, colour, duration }));
 }

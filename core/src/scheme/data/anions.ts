@@ -84,8 +84,8 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'barium-acid', title: 'Barium in acid', station: 'extract', watch: ['precipitate', 'solution'], control: 'blank',
     purpose: 'Sulfate gives a fine white precipitate that acid does not take back.',
     steps: [chosen('barium-acid', {
-        hydrochloric: [...acidified('hydrochloric-acid-2M', 18), drops('barium-chloride-0.25M', 6)],
-        nitric: [...acidified('nitric-acid-2M', 18), drops('barium-nitrate-0.1M', 12)] })],
+        hydrochloric: [...acidified('hydrochloric-acid-2M', 22), drops('barium-chloride-0.25M', 6)],
+        nitric: [...acidified('nitric-acid-2M', 22), drops('barium-nitrate-0.1M', 12)] })],
     signs: [proof('SO4^2-', ppt(PALE))],
     mistaken: 'Nitric acid turns sulfite into sulfate. An old sulfite holds sulfate in any case. A fluoride or fluorosilicate precipitate is not so heavy.' },
   { id: 'barium-neutral', title: 'Barium in acetic acid', station: 'extract', watch: ['precipitate', 'solution'],
