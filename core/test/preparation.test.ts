@@ -99,12 +99,12 @@ test('sixteen benches of a chosen set, every figure by hand', () => {
   // Six drops of 0.05 mL: 0.3 × 18 × 1.5 = 8.1 mL, of which 10 are made: 0.0025 mol of 244.26 g/mol.
   expect(of('barium-chloride-0.25M')).toMatchObject({ perBench: 0.3, needed: 8.1, make: 10 });
   expect(of('barium-chloride-0.25M').parts[0]!.amount).toBeCloseTo(0.611, 2);
-  // Eighteen drops of 2 M hydrochloric acid before barium: 0.9 × 27 = 24.3 mL, of which 25 are made: 2 × 25 / 11.97 = 4.18 mL.
-  expect(of('hydrochloric-acid-2M')).toMatchObject({ perBench: 0.9, needed: 24.3, make: 25 });
-  expect(of('hydrochloric-acid-2M').parts[0]!.amount).toBeCloseTo(4.18, 1);
-  // 0.5 mL of extract, 18 and 10 drops: 1.9 × 27 = 51.3 mL; with barium 0.5 mL, 18 and 6 drops: 1.7 × 27 = 45.9 mL.
+  // Twenty-two drops of 2 M hydrochloric acid before barium: 1.1 × 27 = 29.7 mL, of which 50 are made: 2 × 50 / 11.97 = 8.35 mL.
+  expect(of('hydrochloric-acid-2M')).toMatchObject({ perBench: 1.1, needed: 29.7, make: 50 });
+  expect(of('hydrochloric-acid-2M').parts[0]!.amount).toBeCloseTo(8.35, 1);
+  // 0.5 mL of extract, 18 and 10 drops: 1.9 × 27 = 51.3 mL; with barium 0.5 mL, 22 and 6 drops: 1.9 × 27 = 51.3 mL.
   const stream = (words: string) => waste.find((w) => w.stream.includes(words))!.mL;
-  expect([stream('silver waste'), stream('heavy-metal')]).toEqual([52, 46]);
+  expect([stream('silver waste'), stream('heavy-metal')]).toEqual([52, 52]);
   expect(apparatus).toContainEqual({ what: 'burner', of: 18 });
   expect(short).toEqual([]);
 

@@ -26,7 +26,6 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Sr2+', 'Sr3(PO4)2', 'phosphate drags it down early where there are no groups'],
   ['Ca2+', 'Ca3(PO4)2', 'phosphate drags it down early where there are no groups'],
   ['Pb2+', 'Pb3(AsO4)2', 'the first group takes most of it, and arsenic takes the hydrogen sulfide before the rest'],
-  ['BO3^3-', 'Li3BO3', 'lithium outshines it'],
   ['Mn2+', 'MnBr2·6H2O MnI2', 'bromine or iodine colours the liquid'],
   ['Ba2+', 'BaCrO4', 'it falls again when the acid solution is made basic, before its turn'],
   ['Ag+', 'Ag2S AgI', 'sulfur or iodide is left beside it'],
