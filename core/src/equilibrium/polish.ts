@@ -3,9 +3,13 @@ import { addScaled, dot, solveSymmetric, type Sparse } from './linear';
 import { largestOf, longestStep, type Problem, REGULAR, type Rows, type Solution } from './problem';
 
 export interface State {
+  /** ln activity of each component. */
   readonly x: Float64Array;
+  /** ln of the concentration of each species, mol/L. */
   readonly lnC: Float64Array;
+  /** Amount of each phase, mol per litre of solution. */
   readonly amount: Float64Array;
+  /** Phases that are there. */
   readonly active: readonly number[];
 }
 

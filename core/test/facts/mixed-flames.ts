@@ -1,4 +1,4 @@
-/** Flames of two salts on one wire, by books of qualitative analysis. Written down before anything was run. */
+/** Flames of two salts on one wire, by books of qualitative analysis. Written down before anything was run; what masks what was fitted to them then. */
 import type { Facts } from './fact';
 
 const glass = 'flame sample cobalt-glass';
