@@ -1,9 +1,20 @@
 import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { UserError } from '#launcher/errors';
+import { predict } from '../src/predict';
+import { sim } from '../src/sim';
+import { solveCommand } from '../src/solve';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
 const foxing = (args: readonly string[], input = '') =>
   spawnSync('./foxing', args, { cwd: root, input, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } });
+
+const folder = mkdtempSync(join(tmpdir(), 'foxing-cli-'));
+const INPUT = join(folder, 'input.json');
+afterAll(() => rmSync(folder, { recursive: true }));
 
 const script = {
   sample: { solution: { 'Ag+': 0.1, 'NO3-': 0.1 }, mL: 5 },
@@ -23,22 +34,36 @@ test('sim reads standard input and prints one document', () => {
   expect(Object.keys(out.steps[1]!.vessel.solids)).toEqual(['AgCl']);
 });
 
+const commands = { sim, predict, solve: solveCommand };
+type Command = keyof typeof commands;
+
+test.each<readonly [Command, readonly string[], string, RegExp]>([
+  ['sim', [], '', /name at least one/],
+  ['predict', ['--smiles', '[Na]CC'], '', /--smiles: Na is not supported/],
+  ['solve', [INPUT], '{"smiles":', /is not JSON/],
+  ['solve', [INPUT], '{"smiles":"CC(","grams":1}', /brackets do not pair/],
+  ['solve', ['--all', 'metals'], '', /singles, mixtures, compounds/],
+  ['solve', ['--all', 'singles', '--count', 'many'], '', /--count/],
+])('%s %j cannot take what is no input, and says so', async (command, args, input, message) => {
+  writeFileSync(INPUT, input);
+  const refused = await Promise.resolve(args)
+    .then(commands[command])
+    .catch((error: unknown) => error);
+  expect(refused).toBeInstanceOf(UserError);
+  expect((refused as UserError).message).toMatch(message);
+});
+
 test.each([
-  [['sim', '-'], '{"sample":', /is not JSON/],
   [
     ['sim', '-'],
     JSON.stringify({ ...script, steps: [{ op: 'add', to: 'A', reagent: 'ink', mL: 1 }] }),
     /step 1 \(add\): reagent: there is no reagent "ink"/,
   ],
   [['sim', 'no-such-file.json'], '', /no-such-file\.json: cannot be read/],
-  [['sim'], '', /name at least one/],
   [['fly'], '', /no command "fly"/],
-  [['predict', '--smiles', '[Na]CC'], '', /--smiles: Na is not supported/],
-  [['solve', '-'], '{"smiles":"CC(","grams":1}', /brackets do not pair/],
 ] as const)('%j with bad input exits 2 with one line', (args, input, message) => {
   const { status, stderr, stdout } = foxing(args, input);
-  expect(status).toBe(2);
-  expect(stdout).toBe('');
+  expect([status, stdout]).toEqual([2, '']);
   expect(stderr.trim().split('\n')).toHaveLength(1);
   expect(stderr).toMatch(message);
 });

@@ -237,7 +237,7 @@ describe('bad and hostile records', () => {
   test('contradictions everywhere, unknown tests and impossible things give a sane answer and say what was not used', () => {
     const random = seeded(5);
     const tests = Object.keys(atlas.tests['']);
-    const entries = Array.from({ length: 60 }, (_, i) => ({
+    const entries = Array.from({ length: 30 }, (_, i) => ({
       test: i % 10 === 0 ? 'nonsense' : tests[Math.floor(random() * tests.length)]!,
       observed: [
         { channel: 'precipitate', event: random() < 0.5 ? 'formed' : 'none', colour: 'violet' },
@@ -247,8 +247,8 @@ describe('bad and hostile records', () => {
     }));
     const record = parseRecord({ school: 'semi-micro', entries });
     const inference = infer(new SaltSpace(atlas, rulesOfSchool(record.school), record.limits), record.entries);
-    expect(record.unread).toHaveLength(60);
-    expect(inference.unused.filter((u) => /no standard test/.test(u.why))).toHaveLength(6);
+    expect(record.unread).toHaveLength(30);
+    expect(inference.unused.filter((u) => /no standard test/.test(u.why))).toHaveLength(3);
     const sum = inference.weights.reduce((a, b) => a + b, 0);
     expect(sum).toBeCloseTo(1, 6);
     for (const c of inference.suspects) expect(c.probability >= 0 && c.probability <= 1 + 1e-9).toBe(true);

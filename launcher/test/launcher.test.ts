@@ -145,8 +145,6 @@ describe('the command', () => {
     [['demo', '--fast'], {}, /demo does not know "--fast"/],
     [['start', '--reset'], {}, /start does not know "--reset"/],
     [['demo', '--reset'], { DATABASE_URL: 'postgresql://127.0.0.1:1/x' }, /--reset is for the private database only/],
-    [['solve', '--all', 'metals'], {}, /singles, mixtures, compounds/],
-    [['solve', '--all', 'singles', '--count', 'many'], {}, /--count/],
   ] as const)('%j that cannot be is refused in one line', (args, env, message) => {
     const { status, stderr, stdout } = foxing(args, env);
     expect([status, stdout]).toEqual([2, '']);
