@@ -59,9 +59,9 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   if (s.colour !== undefined)
     p *= field(WRITTEN.colour, r.colour, () =>
       // Of what dissolved the colour was seen before.
-      GONE.has(r.event) ? anyColour(r.colour!) : colourSeen(r.colour!, s, alike),
+      GONE.has(r.event) ? anyColour(r.colour!, lightOf(s)) : colourSeen(r.colour!, s, alike),
     );
-  else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour);
+  else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour, lightOf(s));
   if (s.texture !== undefined) p *= field(WRITTEN.texture, r.texture, () => textureIs(r.texture!, s.texture!));
   else if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
   if (s.amount !== undefined) p *= field(WRITTEN.amount, r.amount, () => amountIs(r.amount!, s.amount!));
@@ -84,7 +84,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
 }
 
 export function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
-  const plain = s.colour === 'none' ? anyColour(written) : colourIs(written, s.colour!, lightOf(s), alike);
+  const plain = s.colour === 'none' ? anyColour(written, lightOf(s)) : colourIs(written, s.colour!, lightOf(s), alike);
   if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
   const hidden = s.duration === 'lasting' ? SODIUM_FLAME.lasting : SODIUM_FLAME.weak;
   return (1 - hidden) * plain + (written === 'yellow' ? hidden : 0);
@@ -95,7 +95,13 @@ export const happeningsOf = (channel: Channel): readonly string[] =>
   eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
 
 /** Of a flame that is imagined, the share that is sodium's. */
-const SODIUM_SHARE = 0.7;
+const SODIUM_SHARE = 0.85;
+
+/** Probability of the colour of something of which there was nothing. */
+export function imaginedColour(word: Colour, of: Pick<Observation, 'channel' | 'look'>): number {
+  const any = anyColour(word, lightOf(of));
+  return of.channel === 'flame' ? (1 - SODIUM_SHARE) * any + (word === 'yellow' ? SODIUM_SHARE : 0) : any;
+}
 
 /** Probability of the words for something of which there was nothing. */
 function wordsForNothing(r: Observation): number {
@@ -103,10 +109,7 @@ function wordsForNothing(r: Observation): number {
   const { fields } = channelRow(r.channel);
   const events = happeningsOf(r.channel);
   if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
-  if ('colour' in fields) {
-    const sodium = r.channel === 'flame' ? SODIUM_SHARE : 0;
-    p *= field(WRITTEN.colour, r.colour, () => (1 - sodium) * anyColour(r.colour!) + (r.colour === 'yellow' ? sodium : 0));
-  }
+  if ('colour' in fields) p *= field(WRITTEN.colour, r.colour, () => imaginedColour(r.colour!, r));
   if (r.smell !== undefined) p /= SMELLS.length - 1;
   if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
   if (r.amount !== undefined) p *= WRITTEN.amount / AMOUNTS.length;
@@ -134,8 +137,8 @@ function told(r: Observation, s: Shown): number {
 /** That there is nothing is said of a channel of which the test shows nothing at all. */
 const NOTHING_SAID = 0.3;
 
-/** Liquid and precipitate in one tube, whose colours are told of each other. */
-const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate']);
+/** What stands in one tube, whose colours are told of each other. */
+const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate', 'layer']);
 
 /** Probability that the colour of what stands beside it was told so. */
 function borrowed(r: Observation, beside: readonly Observation[]): number {

@@ -87,11 +87,14 @@ const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
   seen.some((o) => SENSED.has(o.channel) && !isNothing(o));
 
 const PALE: ReadonlySet<Colour | undefined> = new Set(['white', 'off-white', 'colourless']);
+const isOfOtherKind = (o: Observation, p: Observation) =>
+  o.channel === 'solid' && p.channel === 'solid' && p.event === o.event && p.look === o.look && p.colour !== o.colour;
 /** White grains among coloured ones. */
 const isAmong = (o: Observation, seen: readonly Observation[]) =>
-  o.channel === 'solid' &&
-  PALE.has(o.colour) &&
-  seen.some((p) => p.channel === 'solid' && p.event === o.event && !PALE.has(p.colour));
+  PALE.has(o.colour) && seen.some((p) => isOfOtherKind(o, p) && !PALE.has(p.colour));
+/** Coloured grains among others. */
+const isOneKind = (o: Observation, seen: readonly Observation[]) =>
+  !PALE.has(o.colour) && seen.some((p) => isOfOtherKind(o, p) && !PALE.has(p.colour));
 
 /** One of the colours of a flame that has several. */
 const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
@@ -116,6 +119,7 @@ function mentionedIn(
   if (passed) return MENTIONED.passed;
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
   if (isAmong(o, seen) || isOneFlame(o, seen)) return MENTIONED.among;
+  if (isOneKind(o, seen)) return MENTIONED.oneKind;
   return o.channel === test.watch[0] ? MENTIONED.asked : MENTIONED.other;
 }
 

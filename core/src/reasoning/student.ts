@@ -4,9 +4,9 @@ import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { READINGS, RIGHT, TOLD_AGAIN, WRITTEN } from './data/rates';
-import { colourSeen, distinctIn, GONE, happeningsOf, imaginedIn, SCALE_CELSIUS } from './observer';
+import { colourSeen, distinctIn, GONE, happeningsOf, imaginedColour, imaginedIn, SCALE_CELSIUS } from './observer';
 import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
-import { amountIs, anyColour, eventIs, smellIs, textureIs, vigourIs } from './words';
+import { amountIs, anyColour, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 
@@ -53,7 +53,7 @@ export function student(random: () => number): Observer {
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
     );
     over('colour', WRITTEN.colour, COLOURS, (w) =>
-      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w) : colourSeen(w, o, s.alike),
+      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w, lightOf(o)) : colourSeen(w, o, s.alike),
     );
     over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
     over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
@@ -73,14 +73,19 @@ export function student(random: () => number): Observer {
     return reworded(o, words);
   };
   const imagine = (channel: Channel): Observation => {
-    const { fields, colours } = channelRow(channel);
+    const { fields } = channelRow(channel);
     const events = happeningsOf(channel);
     const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
     return reworded(
       { channel },
       {
         ...(events.length && { event: oneOf(events) }),
-        ...(colours?.length && { colour: oneOf(colours.filter((c) => c !== 'none')) }),
+        ...('colour' in fields && {
+          colour: drawn(
+            random,
+            COLOURS.filter((c) => c !== 'none').map((c) => [c, imaginedColour(c, { channel })] as const),
+          ),
+        }),
         ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
       },
     );

@@ -2,12 +2,10 @@
 import { wordDistance } from '../senses/colour';
 import type { Channel, Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { COLOUR, READILY, RIGHT, RIGHT_COLOUR } from './data/rates';
+import { COLOUR, NOT_OF_LIGHT, OF_LIGHT_ALL_THE_SAME, READILY, RIGHT, RIGHT_COLOUR } from './data/rates';
 
 /** Words for colours of things; `none` is of flames alone. */
 const NAMED = COLOURS.filter((c) => c !== 'none');
-
-const readily = (word: Colour): number => READILY[word] ?? 1;
 
 /** A clear liquid has the colour of nothing, which some call white. */
 const COLOURLESS_AS_WHITE = 0.09;
@@ -44,16 +42,26 @@ const partsOf = (word: Colour): readonly [first: string, last: string] => {
   return [parts[0]!, parts.at(-1)!];
 };
 
-export type Light = 'opaque' | 'liquid' | 'hot' | 'flame';
+export type Light = 'opaque' | 'liquid' | 'hot' | 'bead' | 'flame';
 const WIDTH: Readonly<Record<Light, number>> = {
   opaque: COLOUR.width,
   liquid: COLOUR.width * COLOUR.liquid,
   hot: COLOUR.width * COLOUR.hot,
+  bead: COLOUR.width * COLOUR.flame,
   flame: COLOUR.width * COLOUR.flame,
 };
 
-export function lightOf({ channel, look }: Observation): Light {
-  if (channel === 'flame' || channel === 'bead' || channel === 'soot') return 'flame';
+/** Whether what gives this light can have such a colour. */
+const possible = (word: Colour, light: Light): number =>
+  light === 'flame' && NOT_OF_LIGHT.has(word) ? OF_LIGHT_ALL_THE_SAME : 1;
+/** How readily a word comes, relative to the plain words. */
+const readily = (word: Colour, light: Light): number => possible(word, light) * (READILY[word] ?? 1);
+/** The same where a colour was shown: of a flame the words of textbooks come as readily as the plain ones. */
+const answering = (word: Colour, light: Light): number => (light === 'flame' ? possible(word, light) : readily(word, light));
+
+export function lightOf({ channel, look }: Pick<Observation, 'channel' | 'look'>): Light {
+  if (channel === 'flame') return 'flame';
+  if (channel === 'bead' || channel === 'soot') return 'bead';
   if (channel === 'solution' || channel === 'layer' || channel === 'extract' || channel === 'gas') return 'liquid';
   return look === 'hot' ? 'hot' : 'opaque';
 }
@@ -66,14 +74,11 @@ function colourRow(shown: Colour, light: Light): ReadonlyMap<Colour, number> {
   let row = rows.get(key);
   if (!row) {
     const likeness = NAMED.map(
-      (word) =>
-        (light === 'flame' ? 1 : readily(word)) *
-        (word === shown ? RIGHT_COLOUR : 1) *
-        Math.exp(-apart(word, shown) / WIDTH[light]),
+      (word) => answering(word, light) * (word === shown ? RIGHT_COLOUR : 1) * Math.exp(-apart(word, shown) / WIDTH[light]),
     );
     const sum = likeness.reduce((a, b) => a + b, 0);
-    const even = COLOUR.slip / NAMED.length;
-    rows.set(key, (row = new Map(NAMED.map((word, i) => [word, (1 - COLOUR.slip) * (likeness[i]! / sum) + even]))));
+    const says = (word: Colour, i: number) => (1 - COLOUR.slip) * (likeness[i]! / sum) + COLOUR.slip * anyColour(word, light);
+    rows.set(key, (row = new Map(NAMED.map((word, i) => [word, says(word, i)]))));
   }
   return row;
 }
@@ -82,13 +87,19 @@ function colourRow(shown: Colour, light: Light): ReadonlyMap<Colour, number> {
 export function colourIs(written: Colour, shown: Colour, light: Light, alike?: readonly Colour[]): number {
   const plain = colourRow(shown, light).get(written) ?? 0;
   if (!alike) return plain;
-  const among = alike.includes(written) ? readily(written) / alike.reduce((sum, word) => sum + readily(word), 0) : 0;
+  const all = alike.reduce((sum, word) => sum + readily(word, light), 0);
+  const among = alike.includes(written) ? readily(written, light) / all : 0;
   return (1 - COLOUR.acceptedAlike) * plain + COLOUR.acceptedAlike * among;
 }
 
-const ALL_READILY = NAMED.reduce((sum, word) => sum + readily(word), 0);
-/** Probability of a word for a colour where none was shown. */
-export const anyColour = (word: Colour): number => readily(word) / ALL_READILY;
+const totals = new Map<Light, number>();
+const total = (light: Light): number => {
+  let sum = totals.get(light);
+  if (sum === undefined) totals.set(light, (sum = NAMED.reduce((all, word) => all + readily(word, light), 0)));
+  return sum;
+};
+/** Probability of a word for a colour where none was shown. They add up to one. */
+export const anyColour = (word: Colour, light: Light): number => readily(word, light) / total(light);
 
 const pick = (right: number, words: readonly string[]) => (written: string, shown: string) =>
   written === shown ? right : (1 - right) / (words.length - 1);

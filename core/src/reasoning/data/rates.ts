@@ -19,6 +19,8 @@ export const MENTIONED = {
   unremarkable: 0.35,
   /** White grains among coloured ones; one of the colours of a flame that has several. */
   among: 0.5,
+  /** One of the colours of grains that have several: of a powder some say one. */
+  oneKind: 0.8,
   /** A gas that was smelled or held something over, and was not seen. */
   sensed: 0.4,
   /** That nothing happened. */
@@ -65,6 +67,15 @@ export const READILY: Readonly<Partial<Record<Colour, number>>> = {
   silver: 0.3, 'apple-green': 0.3, 'brick-red': 0.35, 'pale-yellow': 0.7, 'pale-blue': 0.7, 'pale-green': 0.7, 'deep-blue': 0.6, 'dark-green': 0.5, pink: 0.7, violet: 0.7,
 };
 export const RIGHT_COLOUR = 2;
+
+/**
+ * Brown, grey, black and their like are colours of surfaces beside brighter ones, which a light cannot have (CIE 17-22-057, "related
+ * colour"): hardly anybody writes them of a flame, nor those of powders. How hardly is judgement.
+ */
+export const NOT_OF_LIGHT: ReadonlySet<Colour> = new Set([
+  'brown', 'red-brown', 'dark-brown', 'grey', 'black', 'silver', 'off-white', 'buff', 'cream', 'dirty-green', 'dark-green',
+]);
+export const OF_LIGHT_ALL_THE_SAME = 0.05;
 
 /** °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise. */
 export const READINGS = { celsius: 2, careless: { rate: 0.1, celsius: 6 }, pH: 0.9, wrong: 0.005 };
