@@ -1,12 +1,13 @@
 /** Modules of this project bundled with all that they reach: to be run by a thread without a loader, or to be hashed. */
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { createHash, randomUUID } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
+import { join, relative } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
-import { build, type BuildOptions, type Plugin } from 'esbuild';
+import { build, type BuildOptions, type Plugin, version } from 'esbuild';
 
+const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 /** Bare imports are found from here as from the sources. */
-const CACHE = fileURLToPath(new URL('../../node_modules/.cache/foxing', import.meta.url));
+const CACHE = join(ROOT, 'node_modules/.cache/foxing');
 
 /** In a bundle every module still finds the files beside it. */
 const OWN_ADDRESS: Plugin = {
@@ -18,42 +19,74 @@ const OWN_ADDRESS: Plugin = {
     })),
 };
 
-async function text(module: URL, more: BuildOptions): Promise<string> {
-  const { outputFiles } = await build({
-    entryPoints: [fileURLToPath(module)],
-    bundle: true,
-    write: false,
-    format: 'esm',
-    platform: 'node',
-    packages: 'external',
-    ...more,
-  });
-  return outputFiles![0]!.text;
-}
-
 const hash = (content: string) => createHash('sha256').update(content).digest('hex').slice(0, 16);
 
-function once(work: (module: URL) => Promise<string>): (module: URL) => Promise<string> {
+function write(file: string, content: string): void {
+  mkdirSync(CACHE, { recursive: true });
+  const half = `${file}.${randomUUID()}`;
+  writeFileSync(half, content);
+  renameSync(half, file);
+}
+
+/** What was made of a module, and when the files that it came from were last written. */
+interface Made {
+  readonly of: Readonly<Record<string, number>>;
+  readonly result: string;
+}
+
+function isCurrent({ of }: Made): boolean {
+  return Object.entries(of).every(
+    ([file, written]) => statSync(join(ROOT, file), { throwIfNoEntry: false })?.mtimeMs === written,
+  );
+}
+
+/** What a bundle is made into, kept in this process, and on disk until one of its files is written anew. */
+function kept(
+  options: BuildOptions,
+  made: (text: string) => string,
+  isThere: (result: string) => boolean = () => true,
+): (module: URL) => Promise<string> {
   const known = new Map<string, Promise<string>>();
+  const look = async (module: URL): Promise<string> => {
+    const file = fileURLToPath(module);
+    const note = join(CACHE, `${hash(JSON.stringify([relative(ROOT, file), version, options.minify ?? false]))}.json`);
+    if (existsSync(note)) {
+      const before = JSON.parse(readFileSync(note, 'utf8')) as Made;
+      if (isCurrent(before) && isThere(before.result)) return before.result;
+    }
+    const { outputFiles, metafile } = await build({
+      entryPoints: [file],
+      absWorkingDir: ROOT,
+      bundle: true,
+      write: false,
+      metafile: true,
+      format: 'esm',
+      platform: 'node',
+      packages: 'external',
+      ...options,
+    });
+    const of = Object.fromEntries(Object.keys(metafile!.inputs).map((input) => [input, statSync(join(ROOT, input)).mtimeMs]));
+    const result = made(outputFiles![0]!.text);
+    write(note, JSON.stringify({ of, result } satisfies Made));
+    return result;
+  };
   return (module) => {
     let found = known.get(module.href);
-    if (!found) known.set(module.href, (found = work(module)));
+    if (!found) known.set(module.href, (found = look(module)));
     return found;
   };
 }
 
 /** A short hash of a module with all that it reaches, the same for the same code on any machine. */
-export const versionOf = once(async (module) => hash(await text(module, { minify: true })));
+export const versionOf = kept({ minify: true }, hash);
 
 /** The file of a module's bundle, made when it is not there. */
-export const bundleOf = once(async (module) => {
-  const content = await text(module, { plugins: [OWN_ADDRESS] });
-  const file = join(CACHE, `${hash(content)}.mjs`);
-  if (!existsSync(file)) {
-    mkdirSync(CACHE, { recursive: true });
-    const half = `${file}.${process.pid}`;
-    writeFileSync(half, content);
-    renameSync(half, file);
-  }
-  return file;
-});
+export const bundleOf = kept(
+  { plugins: [OWN_ADDRESS] },
+  (content) => {
+    const file = join(CACHE, `${hash(content)}.mjs`);
+    if (!existsSync(file)) write(file, content);
+    return file;
+  },
+  existsSync,
+);
