@@ -102,9 +102,10 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     doorRoutes(db),
     identify(db),
     perPerson(requestsPerMinute),
+    // What is asked for most comes first.
+    caseRoutes(db, cases, debriefs, live, reasoning, thought),
     peopleRoutes(db),
     classRoutes(db, cases, debriefs, thought),
-    caseRoutes(db, cases, debriefs, live, reasoning, thought),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench),
