@@ -137,8 +137,8 @@ function told(r: Observation, s: Shown): number {
 /** That there is nothing is said of a channel of which the test shows nothing at all. */
 const NOTHING_SAID = 0.3;
 
-/** What stands in one tube, whose colours are told of each other. */
-const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate', 'layer']);
+/** Liquid and precipitate in one tube, whose colours are told of each other. */
+const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate']);
 
 /** Probability that the colour of what stands beside it was told so. */
 function borrowed(r: Observation, beside: readonly Observation[]): number {
