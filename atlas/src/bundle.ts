@@ -65,7 +65,9 @@ function kept(
       packages: 'external',
       ...options,
     });
-    const of = Object.fromEntries(Object.keys(metafile!.inputs).map((input) => [input, statSync(join(ROOT, input)).mtimeMs]));
+    // How it is bundled counts too.
+    const inputs = [...Object.keys(metafile!.inputs), relative(ROOT, fileURLToPath(import.meta.url))];
+    const of = Object.fromEntries(inputs.map((input) => [input, statSync(join(ROOT, input)).mtimeMs]));
     const result = made(outputFiles![0]!.text);
     write(note, JSON.stringify({ of, result } satisfies Made));
     return result;

@@ -44,7 +44,7 @@ test.each<readonly [Command, readonly string[], string, RegExp]>([
   ['solve', [INPUT], '{"smiles":"CC(","grams":1}', /brackets do not pair/],
   ['solve', ['--all', 'metals'], '', /singles, mixtures, compounds/],
   ['solve', ['--all', 'singles', '--count', 'many'], '', /--count/],
-])('%s %j cannot take what is no input, and says so', async (command, args, input, message) => {
+])('%s %j is refused, with what is wrong', async (command, args, input, message) => {
   writeFileSync(INPUT, input);
   const refused = await Promise.resolve(args)
     .then(commands[command])

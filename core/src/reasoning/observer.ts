@@ -94,13 +94,12 @@ export function colourSeen(written: Colour, s: Observation, alike: readonly Colo
 export const happeningsOf = (channel: Channel): readonly string[] =>
   eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
 
-/** Of a flame that is imagined, the share that is sodium's. */
-const SODIUM_SHARE = 0.85;
-
 /** Probability of the colour of something of which there was nothing. */
 export function imaginedColour(word: Colour, of: Pick<Observation, 'channel' | 'look'>): number {
   const any = anyColour(word, lightOf(of));
-  return of.channel === 'flame' ? (1 - SODIUM_SHARE) * any + (word === 'yellow' ? SODIUM_SHARE : 0) : any;
+  if (of.channel !== 'flame') return any;
+  const sodium = word === 'yellow' ? SODIUM_FLAME.imagined : 0;
+  return sodium + (1 - SODIUM_FLAME.imagined) * any;
 }
 
 /** Probability of the words for something of which there was nothing. */

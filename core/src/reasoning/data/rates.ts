@@ -80,8 +80,8 @@ export const OF_LIGHT_ALL_THE_SAME = 0.05;
 /** °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise. */
 export const READINGS = { celsius: 2, careless: { rate: 0.1, celsius: 6 }, pH: 0.9, wrong: 0.005 };
 
-/** Sodium of a dirty wire or of the air hides a flame that is weak, and one that lasts. */
-export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06 };
+/** Sodium of a dirty wire or of the air hides a flame that is weak, and one that lasts; and so many of the flames imagined are its. */
+export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06, imagined: 0.85 };
 
 /** The colour of the liquid is told of a precipitate that is not there, or of a precipitate that of the liquid. */
 export const BORROWED = 0.03;
