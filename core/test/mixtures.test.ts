@@ -55,7 +55,7 @@ describe('two salts that change what each other shows', () => {
   });
 
   test('however the ions are paired, it is one candidate', () => {
-    const { candidates } = infer(space, mixed('CaBr2·6H2O', '(NH4)2C2O4'));
+    const { candidates } = infer(space, mixed('NaCl', 'KNO3'));
     const keys = candidates.map((i) => [...i.ions].sort().join());
     expect(keys.length).toBeGreaterThan(1);
     expect(new Set(keys).size).toBe(keys.length);

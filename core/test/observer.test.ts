@@ -74,11 +74,13 @@ test('records are drawn as they are weighed', () => {
   const test = about('precipitate');
   const seen: Observation[] = [{ channel: 'precipitate', event: 'formed', colour: 'white' }];
   const write = student(seeded(5));
-  const DRAWS = 20000;
+  const DRAWS = 40000;
   const counts = new Map<string, number>();
   for (let i = 0; i < DRAWS; i++) {
-    const told = write(test, seen).map(({ channel, event, colour }) => JSON.stringify({ channel, event, colour }));
-    const key = `[${told.sort().join()}]`;
+    const key = `[${write(test, seen)
+      .map((o) => JSON.stringify(observationSchema.parse(o)))
+      .sort()
+      .join()}]`;
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
   const common = [...counts].filter(([, n]) => n > DRAWS / 200);

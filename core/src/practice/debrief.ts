@@ -3,7 +3,7 @@ import type { SampleSpec } from '../bench/sample';
 import { parseSalt } from '../matter/salts';
 import { holdingsOf } from '../organic/structure';
 import { type CaseState, type Entry, reportOf } from '../record/case';
-import { account } from '../scheme/account';
+import { accountOf } from '../scheme/account';
 import { shownBy } from '../scheme/shown';
 import { testById } from '../scheme/tests';
 import { wordDistance } from '../senses/colour';
@@ -42,9 +42,8 @@ export interface Debrief {
 /** Something that happened or is there. */
 const isSomething = (o: Observation): boolean => !isNothing(o) && o.event !== 'unchanged';
 
-/** All that the operations of an entry showed. */
-const seenIn = ({ working }: Entry, { operations }: CaseState): Observation[] =>
-  operations.filter((o) => working.operations.includes(o.seq)).flatMap((o) => [...(o.result?.see ?? [])]);
+const operationsOf = ({ working }: Entry, { operations }: CaseState) =>
+  operations.filter((o) => working.operations.includes(o.seq));
 
 /** Of the same colour to a careful eye, as far as both say one. */
 export const nearColour = (a: Observation, b: Observation): boolean =>
@@ -60,8 +59,9 @@ interface Compared extends ReadEntry {
 function compared(entry: Entry, state: CaseState): Compared | null {
   const test = testById.get(entry.test);
   if (!entry.working.operations.length || !test) return null;
-  const seen = seenIn(entry, state);
-  const shown = account(seen, test.watch).filter(isSomething);
+  const operations = operationsOf(entry, state);
+  const seen = operations.flatMap((o) => [...(o.result?.see ?? [])]);
+  const shown = accountOf(operations, test, state.rules).filter(isSomething);
   const wrote = entry.observed.filter(isSomething);
   const alike = (o: Observation) => wrote.filter((w) => w.channel === o.channel);
   const missed = shown.filter((o) => o.channel !== 'solution' && !alike(o).length);

@@ -21,9 +21,17 @@ export interface Unused {
   readonly why: string;
 }
 
+/** Where the sample is to dissolve, what is said of its solubility is said of what it leaves. */
+const LEAVES = { soluble: 'none', 'partly-soluble': 'persists', insoluble: 'persists' } as const;
+
 /** What of an entry belongs to its test. */
-export const watched = (e: RecordEntry): Observation[] =>
-  e.observed.filter((o) => testById.get(e.test)!.watch.includes(o.channel));
+export function watched(e: RecordEntry): Observation[] {
+  const { watch, inTurn } = testById.get(e.test)!;
+  const told = e.observed.map((o): Observation =>
+    inTurn && o.channel === 'solubility' && o.event ? { channel: 'precipitate', event: LEAVES[o.event] } : o,
+  );
+  return told.filter((o) => watch.includes(o.channel));
+}
 
 export const titleOf = (test: string): string => testById.get(test)?.title ?? test;
 

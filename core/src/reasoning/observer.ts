@@ -3,7 +3,7 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { BORROWED, IMAGINED, IMAGINED_ELSE, READINGS, SODIUM_FLAME, TOLD_AGAIN, WRITTEN, RIGHT } from './data/rates';
+import { BORROWED, IMAGINED, IMAGINED_ELSE, READINGS, SODIUM_FLAME, TOLD_AGAIN, UNASKED, WRITTEN, RIGHT } from './data/rates';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
@@ -22,15 +22,22 @@ const SCALE_PH = 15;
 const spreadOf = (of: Observation['event'], value: number) =>
   of === 'refractive-index' ? 0.003 : of === 'density' ? 0.015 : 0.025 * value;
 
+/** How often a thermometer is read carelessly, and by how many °C it is off then. */
+export const carelessOf = ({ event }: Observation) => (event === 'decomposes' ? READINGS.decomposing : READINGS.careless);
+
 /** Probability of a reading so many °C off. */
-function readingIs(off: number): number {
-  const { careless, celsius, wrong } = READINGS;
+function readingIs(off: number, careless: { readonly rate: number; readonly celsius: number }): number {
+  const { celsius, wrong } = READINGS;
   const careful = 1 - careless.rate - wrong;
   return careful * bell(off, celsius) + careless.rate * bell(off, careless.celsius) + wrong / SCALE_CELSIUS;
 }
 
 /** Probability of a field: that it is written, times that it says so. */
 const field = (rate: number, written: unknown, says: () => number): number => (written === undefined ? 1 - rate : rate * says());
+
+/** The same of a field of which nothing was to be seen. */
+const unasked = (rate: number, written: unknown, words: readonly string[]): number =>
+  field(UNASKED * rate, written, () => 1 / words.length);
 
 type Words = Pick<Shown, 'alike'> & { readonly p: number };
 const wordsBefore = new WeakMap<Observation, WeakMap<Observation, Words>>();
@@ -62,17 +69,21 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
       GONE.has(r.event) ? anyColour(r.colour!, lightOf(s)) : colourSeen(r.colour!, s, alike),
     );
   else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour, lightOf(s));
-  if (s.texture !== undefined) p *= field(WRITTEN.texture, r.texture, () => textureIs(r.texture!, s.texture!));
-  else if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
-  if (s.amount !== undefined) p *= field(WRITTEN.amount, r.amount, () => amountIs(r.amount!, s.amount!));
-  else if (r.amount !== undefined) p *= WRITTEN.amount / AMOUNTS.length;
-  if (s.vigour !== undefined) p *= field(WRITTEN.vigour, r.vigour, () => vigourIs(r.vigour!, s.vigour!));
+  const { texture, amount, vigour } = s;
+  const { fields } = channelRow(s.channel);
+  if (texture) p *= field(WRITTEN.texture, r.texture, () => textureIs(r.texture!, texture));
+  else if ('texture' in fields) p *= unasked(WRITTEN.texture, r.texture, TEXTURES);
+  if (amount) p *= field(WRITTEN.amount, r.amount, () => amountIs(r.amount!, amount));
+  else if ('amount' in fields) p *= unasked(WRITTEN.amount, r.amount, AMOUNTS);
+  if (vigour) p *= field(WRITTEN.vigour, r.vigour, () => vigourIs(r.vigour!, vigour));
+  else if ('vigour' in fields) p *= unasked(WRITTEN.vigour, r.vigour, VIGOURS);
   if (s.smell !== undefined && r.smell !== undefined) p *= smellIs(r.smell, s.smell);
   if (s.clarity !== undefined)
     p *= field(WRITTEN.clarity, r.clarity, () => (r.clarity === s.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
   if (s.duration !== undefined)
     p *= field(WRITTEN.duration, r.duration, () => (r.duration === s.duration ? RIGHT.duration : 1 - RIGHT.duration));
-  if (s.celsius !== undefined && r.celsius !== undefined) p *= readingIs((r.to ?? r.celsius) - (s.to ?? s.celsius));
+  if (s.celsius !== undefined && r.celsius !== undefined)
+    p *= readingIs((r.to ?? r.celsius) - (s.to ?? s.celsius), carelessOf(s));
   else if (r.celsius !== undefined) p /= SCALE_CELSIUS;
   if (s.value !== undefined && r.value !== undefined) {
     const spread = spreadOf(s.event, s.value);

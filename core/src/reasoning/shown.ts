@@ -18,14 +18,22 @@ const isWeak = (o: Observation) =>
 /** A pale blue in a blue flame. */
 const isFaint = (o: Observation) => o.channel === 'flame' && o.colour === 'pale-blue';
 const isUnremarkable = (o: Observation) =>
-  o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless');
+  (o.channel === 'solution' && o.clarity !== 'cloudy' && (o.event === 'unchanged' || !o.colour || o.colour === 'colourless')) ||
+  (o.channel === 'solid' && o.look !== undefined && o.event === 'unchanged');
+const isStriking = ({ channel, event, colour, smell }: Observation) =>
+  (smell ?? 'none') !== 'none' ||
+  (channel === 'gas' && (colour ?? 'colourless') !== 'colourless') ||
+  (channel === 'sublimate' && event === 'formed') ||
+  (channel === 'solid' && event === 'charred');
+/** All of it went: that the tube is empty goes without saying. */
+const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' && colour === 'none';
 
 /** A thing to be seen, in its test. */
 export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
-  /** Of the stages of a solid, one that was passed through. */
-  readonly passed: boolean;
+  /** Of the stages of a solid, one that was passed through: it is gone, or became another. */
+  readonly passed?: 'gone' | 'on-the-way';
   readonly mentioned: number;
   readonly alike: readonly Colour[] | undefined;
 }
@@ -102,38 +110,46 @@ const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
 
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   const shown = weighedAsSeen(test, seen);
-  return isSensed(test, seen)
-    ? [...shown, { o: GAS, nothing: false, passed: false, mentioned: MENTIONED.sensed, alike: undefined }]
-    : shown;
+  return isSensed(test, seen) ? [...shown, { o: GAS, nothing: false, mentioned: MENTIONED.sensed, alike: undefined }] : shown;
 }
 
 const isReading = (o: Observation) => o.celsius !== undefined;
 
 function mentionedIn(
   test: StandardTest,
-  { o, nothing, passed }: Pick<Shown, 'o' | 'nothing' | 'passed'>,
+  { o, nothing, passed }: Pick<Shown, 'o' | 'nothing'> & { readonly passed: Shown['passed'] | undefined },
   seen: readonly Observation[],
 ) {
-  if (nothing) return MENTIONED.nothing;
+  if (nothing || isLeftEmpty(o)) return MENTIONED.nothing;
   if (isReading(o)) return MENTIONED.reading;
-  if (passed) return MENTIONED.passed;
+  if (passed) return passed === 'gone' ? MENTIONED.passed : MENTIONED.onTheWay;
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
   if (isAmong(o, seen) || isOneFlame(o, seen)) return MENTIONED.among;
   if (isOneKind(o, seen)) return MENTIONED.oneKind;
-  return o.channel === test.watch[0] ? MENTIONED.asked : MENTIONED.other;
+  if (o.channel === test.watch[0]) return MENTIONED.asked;
+  return isStriking(o) ? MENTIONED.striking : MENTIONED.other;
+}
+
+/** How a stage of a solid was passed by later ones, if it was. */
+function passedBy(o: Observation, then: readonly Observation[]): Shown['passed'] {
+  if (isNothing(o) || !STAGED.has(o.channel) || o.event === 'unchanged' || o.look !== undefined) return undefined;
+  const later = then.filter((p) => p.channel === o.channel && !isNothing(p));
+  if (!later.length) return undefined;
+  return later.some(({ event }) => event === 'dissolved' || event === 'partly-dissolved') ? 'gone' : 'on-the-way';
 }
 
 function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
-    const passed =
-      !nothing &&
-      STAGED.has(o.channel) &&
-      o.event !== 'unchanged' &&
-      o.look === undefined &&
-      seen.slice(i + 1).some((later) => later.channel === o.channel && !isNothing(later));
+    const passed = passedBy(o, seen.slice(i + 1));
     const mentioned = mentionedIn(test, { o, nothing, passed }, seen);
-    return { o, nothing, passed, mentioned, alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)) };
+    return {
+      o,
+      nothing,
+      ...(passed && { passed }),
+      mentioned,
+      alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)),
+    };
   });
 }
 

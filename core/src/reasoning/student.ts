@@ -3,8 +3,8 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { READINGS, RIGHT, TOLD_AGAIN, WRITTEN } from './data/rates';
-import { colourSeen, distinctIn, GONE, happeningsOf, imaginedColour, imaginedIn, SCALE_CELSIUS } from './observer';
+import { READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
+import { carelessOf, colourSeen, distinctIn, GONE, happeningsOf, imaginedColour, imaginedIn, SCALE_CELSIUS } from './observer';
 import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, anyColour, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
@@ -32,6 +32,9 @@ function drawn<T>(random: () => number, options: readonly (readonly [T, number])
 
 const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
+/** What is written also of things that show nothing of the kind. */
+const SPARE: ReadonlySet<string> = new Set(['texture', 'amount', 'vigour']);
+
 /** Someone who leaves out, mistakes and imagines at the model's rates. */
 export function student(random: () => number): Observer {
   const chance = (p: number) => random() < p;
@@ -48,6 +51,7 @@ export function student(random: () => number): Observer {
               options.map((w) => [w, says(w)] as const),
             )
           : undefined;
+      else if (SPARE.has(name) && name in channelRow(o.channel).fields && chance(UNASKED * rate)) words[name] = oneOf(options);
     };
     over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
@@ -65,17 +69,17 @@ export function student(random: () => number): Observer {
       const off = Math.round(
         chance(READINGS.wrong)
           ? (random() - 0.5) * SCALE_CELSIUS
-          : normal(random) * (chance(READINGS.careless.rate) ? READINGS.careless.celsius : READINGS.celsius),
+          : normal(random) * (chance(carelessOf(o).rate) ? carelessOf(o).celsius : READINGS.celsius),
       );
       words['celsius'] = o.celsius + off;
       if (o.to !== undefined) words['to'] = o.to + off;
     }
     return reworded(o, words);
   };
+  const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
   const imagine = (channel: Channel): Observation => {
     const { fields } = channelRow(channel);
     const events = happeningsOf(channel);
-    const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
     return reworded(
       { channel },
       {

@@ -104,9 +104,17 @@ export const anyColour = (word: Colour, light: Light): number => readily(word, l
 const pick = (right: number, words: readonly string[]) => (written: string, shown: string) =>
   written === shown ? right : (1 - right) / (words.length - 1);
 
+/** Of words in order of size the next ones are the likelier mistakes, by so much a step. */
+const STEP = 0.15;
+function near(right: number, words: readonly string[]) {
+  const off = (written: string, shown: string) => STEP ** (Math.abs(words.indexOf(written) - words.indexOf(shown)) - 1);
+  const all = new Map(words.map((shown) => [shown, words.reduce((sum, w) => (w === shown ? sum : sum + off(w, shown)), 0)]));
+  return (written: string, shown: string) => (written === shown ? right : ((1 - right) * off(written, shown)) / all.get(shown)!);
+}
+
 export const textureIs = pick(RIGHT.texture, TEXTURES);
-export const amountIs = pick(RIGHT.amount, AMOUNTS);
-export const vigourIs = pick(RIGHT.vigour, VIGOURS);
+export const amountIs = near(RIGHT.amount, AMOUNTS);
+export const vigourIs = near(RIGHT.vigour, VIGOURS);
 export const smellIs = pick(
   RIGHT.smell,
   SMELLS.filter((s) => s !== 'none'),

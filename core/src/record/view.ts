@@ -2,7 +2,7 @@
  * What of a case a reader may see, and of that what has changed since an event. Nothing else sends case data out: this is the
  * one redaction.
  */
-import { account } from '../scheme/account';
+import { accountOf } from '../scheme/account';
 import { PLACE_NAMES, testById } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
 import { drawingText, plainText } from '../senses/drawing';
@@ -11,7 +11,6 @@ import { asDescribed, showingOf, testShowing } from '../senses/showing';
 import type { Observation } from '../vocabulary/observation';
 import {
   type CaseState,
-  type DoneOperation,
   type Entry,
   leftOf,
   type Photo,
@@ -158,14 +157,13 @@ function described({ id, drawing }: StandingVessel, { entries }: CaseState): Dra
 }
 
 /** What may be said of the last operation; of a step of a standard test, of the whole working so far. */
-export function lastSeen({ operations }: CaseState): Observation[] {
+export function lastSeen({ operations, rules }: CaseState): Observation[] {
   const last = operations.at(-1);
   if (!last) return [];
-  const see = ({ result }: DoneOperation) => result?.see ?? [];
   const test = last.test === undefined ? undefined : testById.get(last.test);
-  if (!test || !last.run) return [...see(last)];
-  const steps = operations.filter((o) => o.run?.id === last.run!.id && !(o.op.op === 'test' && o.op.control));
-  return account(steps.flatMap(see), test.watch);
+  if (!test || !last.run) return [...(last.result?.see ?? [])];
+  const done = operations.filter((o) => o.run?.id === last.run!.id && !(o.op.op === 'test' && o.op.control));
+  return accountOf(done, test, rules);
 }
 
 const WHOSE = ['sample', 'positive', 'negative'] as const;

@@ -1,5 +1,9 @@
 /** One account of all that the steps of a procedure showed. */
+import { type Op, placesIn } from '../bench/ops';
 import { type Channel, type Observation, reworded } from '../vocabulary/observation';
+import type { DoStep, StandardTest } from './model';
+import type { HouseRules } from './rules';
+import { stepsOf } from './tests';
 
 /** What is told once, in the words of the last time. */
 function kindOf({ channel, event, colour }: Observation): string | undefined {
@@ -21,6 +25,29 @@ function kindOf({ channel, event, colour }: Observation): string | undefined {
   }
 }
 
+/** A step that was done, and what it showed. */
+export interface Showed extends Pick<DoStep, 'prepares'> {
+  readonly op: Op;
+  readonly see: readonly Observation[];
+}
+
+/** Handling that shows nothing new. */
+const MUTE: ReadonlySet<Op['op']> = new Set(['take', 'decant', 'wash']);
+const lies = (o: Observation) => o.channel === 'precipitate' && o.event !== 'none';
+
+/** What the steps showed; of those that only got the tube ready, the solid that still lies in it. */
+export function shownBySteps(steps: readonly Showed[]): Observation[] {
+  const telling = steps.filter(({ op }) => !MUTE.has(op.op));
+  const proper = telling.filter((s) => !s.prepares);
+  const [first] = proper;
+  if (!first) return telling.flatMap((s) => s.see);
+  const tube = placesIn(first.op).at(-1);
+  const before = telling.filter((s) => s.prepares && tube !== undefined && placesIn(s.op).includes(tube));
+  const solid = before.flatMap((s) => s.see).filter(lies);
+  const lying = solid.slice(solid.findLastIndex((o) => o.event === 'dissolved') + 1);
+  return [...lying, ...proper.flatMap((s) => s.see)];
+}
+
 /** One account of all that a procedure showed: the last look of the liquid, and everything else that happened. */
 export function account(seen: readonly Observation[], watch: readonly Channel[]): Observation[] {
   const out = new Map<string, Observation>();
@@ -40,4 +67,17 @@ export function account(seen: readonly Observation[], watch: readonly Channel[])
   const same = (a: Observation, b: Observation) =>
     a.channel === b.channel && a.paper === b.paper && a.splint === b.splint && a.look === b.look;
   return list.filter((o) => o.channel === 'solution' || !nothing(o) || !list.some((p) => p !== o && !nothing(p) && same(o, p)));
+}
+
+interface DoneInWorking {
+  readonly op: Op;
+  readonly run?: { readonly step: number };
+  readonly result: { readonly see: readonly Observation[] } | null;
+}
+
+/** One account of the operations that a test was worked by. */
+export function accountOf(done: readonly DoneInWorking[], test: StandardTest, rules: HouseRules): Observation[] {
+  const procedure = stepsOf(test, rules);
+  const steps = done.map(({ op, run, result }) => ({ ...(run && procedure[run.step]), op, see: result?.see ?? [] }));
+  return account(shownBySteps(steps), test.watch);
 }

@@ -31,6 +31,8 @@ export interface DoStep {
   readonly say?: string;
   /** Added until something is seen to happen, so that it is enough on every bench. */
   readonly bySight?: true;
+  /** Only gets the tube ready. These steps come before the others. */
+  readonly prepares?: true;
 }
 
 /** A step for which laboratories differ: the house rules decide. */

@@ -8,7 +8,7 @@ import type { Vessel } from '../bench/vessel';
 import { distinct, type Equation } from '../reactions/equations';
 import { observe } from '../senses/perceive';
 import type { Observation } from '../vocabulary/observation';
-import { account } from './account';
+import { account, type Showed, shownBySteps } from './account';
 import { type Circumstance, CIRCUMSTANCES } from './data/circumstances';
 import type { Scheme, StandardTest } from './model';
 import type { HouseRules } from './rules';
@@ -25,9 +25,6 @@ export interface Result {
   /** Why it could not be finished on this sample. */
   readonly stopped?: string;
 }
-
-/** Handling that shows nothing new. */
-const MUTE = new Set(['take', 'decant', 'wash']);
 
 export class World {
   private readonly start: Bench;
@@ -90,7 +87,11 @@ export class World {
     const starts = startsOf(test, this.scheme);
     const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);
     const names: Record<string, string> = start ? { '@': start } : {};
-    const ops = steps.map(({ op, bySight }) => under(bySight ? CIRCUMSTANCES[0]! : this.circumstance, onVessels(op, names)));
+    const todo = steps.map(({ op, bySight, prepares }) => ({
+      op: under(bySight ? CIRCUMSTANCES[0]! : this.circumstance, onVessels(op, names)),
+      ...(prepares && { prepares }),
+    }));
+    const ops = todo.map(({ op }) => op);
     const vessels: Record<string, Vessel> = {};
     const creates = new Set(test.makes ?? []);
     for (const place of new Set(ops.flatMap(placesIn))) {
@@ -105,14 +106,15 @@ export class World {
       }
     }
     let bench: Bench = { ...this.start, vessels };
-    const seen: Observation[] = [];
+    const showed: Showed[] = [];
     let stopped: string | undefined;
-    for (const op of ops) {
+    for (const step of todo) {
+      const { op } = step;
       try {
         const done = perform(bench, op);
         bench = done.bench;
         tell(done);
-        if (!MUTE.has(op.op) && !('control' in op)) seen.push(...observe(done.happened));
+        showed.push({ ...step, see: 'control' in op ? [] : observe(done.happened) });
       } catch (error) {
         // What the solver cannot work out is left as it was, like a step that cannot be done.
         if (!(error instanceof BenchError || error instanceof NotConverged)) throw error;
@@ -122,7 +124,7 @@ export class World {
     }
     const shared = Object.fromEntries(Object.entries(bench.vessels).filter(([id]) => !isFresh(id)));
     return {
-      see: account(seen, test.watch),
+      see: account(shownBySteps(showed), test.watch),
       vessels: shared,
       minutes: bench.minutes,
       grams: this.start.left - bench.left,

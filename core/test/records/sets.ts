@@ -8,13 +8,16 @@ import { HARDER } from './harder';
 import { HARDER_COMPOUNDS } from './harder-compounds';
 import { MISTAKEN } from './mistaken';
 import { MIXTURES } from './mixtures';
+import { ONCE_MORE, ONCE_MORE_MISTAKEN } from './once-more';
+import { ONCE_MORE_COMPOUNDS } from './once-more-compounds';
+import { ONCE_MORE_MIXED } from './once-more-mixtures';
 import type { Written } from './record';
 import { SALTS } from './salts';
 
 export const RECORDS = {
   'plain salts': SALTS,
-  'harder and further salts': [...HARDER, ...FURTHER],
-  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN],
-  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED],
-  compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS],
+  'harder and further salts': [...HARDER, ...FURTHER, ...ONCE_MORE],
+  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN, ...ONCE_MORE_MISTAKEN],
+  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED],
+  compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS, ...ONCE_MORE_COMPOUNDS],
 } as const satisfies Readonly<Record<string, readonly Written[]>>;

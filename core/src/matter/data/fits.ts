@@ -4,7 +4,8 @@
  */
 export const FITTED_TO: Readonly<Record<string, string>> = {
   // Couples and slow changes
-  'SO4/SO2 conc': 'oxidation of bromide and iodide by acid over 80 %, where little water is left',
+  'SO4/SO2 conc': 'oxidation of iodide by acid over 80 %, where little water is left',
+  'SO4/SO2 conc, bromide': 'hydrogen bromide that fumes before bromine colours the gas',
   'C2O4/C4H4O6': 'the silver mirror that warm tartrate gives in ammonia',
   'BiO3/Bi': 'permanganate from manganese(II) in cold dilute nitric acid',
   'peroxochromate fades': 'a blue that lasts some minutes in water',

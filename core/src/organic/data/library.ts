@@ -248,6 +248,7 @@ trifluoroacetic acid|OC(=O)C(F)(F)F|-15|72|s|C
 glycolic acid|OCC(O)=O|79|-|s|C
 lactic acid|CC(O)C(O)=O|17~|-|s|C
 oxalic acid|OC(=O)C(O)=O|190d|-|s|H
+oxalic acid dihydrate|OC(=O)C(O)=O.O.O|101|-|s|H
 malonic acid|OC(=O)CC(O)=O|135d|-|s|H
 succinic acid|OC(=O)CCC(O)=O|188|235d|s|I
 glutaric acid|OC(=O)CCCC(O)=O|98|303~|s|I

@@ -35,7 +35,7 @@ export const MORE_FORMS: readonly FormRow[] = [
   form('CuO', 'Cu2+'), form('ZnO', 'Zn2+'), form('MgO', 'Mg2+'), form('CaO', 'Ca2+'), form('PbO', 'Pb2+'), form('PbO2', 'Pb2+'),
   form('Fe2O3', 'Fe3+'), form('MnO2', 'Mn2+'), form('HgO', 'Hg2+'), form('Bi2O3', 'Bi3+'), form('As2O3', 'As3+'), form('Sb2O3', 'Sb3+'),
   form('Ca(OH)2', 'Ca2+'), form('Mg(OH)2', 'Mg2+'), form('Ba(OH)2·8H2O', 'Ba2+'), form('NaOH', 'Na+'), form('KOH', 'K+'), form('Al(OH)3', 'Al3+'),
-  form({ As2O3: 0.55, NaOH: 0.45 }, 'Na+ As3+'),
+  form({ As2O3: 0.55, NaOH: 0.45 }, 'As3+ Na+'),
   // Weathered
   form({ Na2SO3: 0.8, Na2SO4: 0.2 }, 'Na+ SO3^2-'), form({ 'FeSO4·7H2O': 0.9, 'Fe2(SO4)3': 0.1 }, 'Fe2+ SO4^2-'),
   form({ '(NH4)2Fe(SO4)2·6H2O': 0.93, 'Fe2(SO4)3': 0.07 }, 'Fe2+ NH4+ SO4^2-'), form({ NaNO2: 0.85, NaNO3: 0.15 }, 'Na+ NO2-'),

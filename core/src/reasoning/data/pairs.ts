@@ -16,7 +16,7 @@ export const PAIRS: Readonly<Record<string, string>> = {
   'HCOO-': 'NH4+ Na+ K+ Li+ Pb2+ Cd2+ Zn2+ Mn2+ Co2+ Ni2+ Ba2+ Sr2+ Ca2+ Mg2+',
   'C2O4^2-': 'NH4+ Na+ K+ Pb2+ Cu2+ Cd2+ Fe2+ Zn2+ Mn2+ Co2+ Ni2+ Ba2+ Sr2+ Ca2+ Mg2+',
   'F-': 'NH4+ Na+ K+ Li+ Ag+ Cd2+ Zn2+ Ba2+ Sr2+ Ca2+ Mg2+',
-  'Cl-': `NH4+ Hg2^2+ Hg2+ Bi3+ As3+ Sb3+ Sn2+ Sn4+ Fe2+ ${MILD}`,
+  'Cl-': `NH4+ Hg2^2+ Hg2+ Bi3+ Sb3+ Sn2+ Sn4+ Fe2+ ${MILD}`,
   'Br-': `NH4+ Hg2+ Bi3+ Fe2+ ${MILD}`,
   'I-': 'NH4+ Na+ K+ Li+ Ag+ Pb2+ Hg2+ Bi3+ Cd2+ Zn2+ Mn2+ Co2+ Ni2+ Ba2+ Sr2+ Ca2+ Mg2+',
   'NO3-': `NH4+ Hg2^2+ Hg2+ Bi3+ ${MILD}`,

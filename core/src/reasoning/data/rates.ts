@@ -21,12 +21,16 @@ export const MENTIONED = {
   among: 0.5,
   /** One of the colours of grains that have several: of a powder some say one. */
   oneKind: 0.8,
+  /** What strikes one, though it is not what the test is about: a smell, a coloured gas, a sublimate, charring. */
+  striking: 0.8,
   /** A gas that was smelled or held something over, and was not seen. */
   sensed: 0.4,
   /** That nothing happened. */
   nothing: 0.6,
-  /** A stage that was passed through on the way to another. */
+  /** What fell and dissolved again. */
   passed: 0.6,
+  /** A stage on the way to another colour of the same solid: mostly the last is told. */
+  onTheWay: 0.35,
 };
 
 /** A thing is told once more, as when a white precipitate is said to form and then to persist. */
@@ -51,6 +55,9 @@ export const IMAGINED_ELSE = 0.012;
 
 /** Fields that are written at all, where there is something to write. */
 export const WRITTEN = { colour: 0.9, event: 0.9, texture: 0.35, amount: 0.2, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
+
+/** Share of these rates at which a field is written of a thing that shows nothing of the kind. */
+export const UNASKED = 0.3;
 
 /** A word that is written is the right one; else it is one of the others. */
 export const RIGHT = { texture: 0.6, amount: 0.6, vigour: 0.6, clarity: 0.92, duration: 0.85, smell: 0.85, event: 0.94 };
@@ -77,8 +84,11 @@ export const NOT_OF_LIGHT: ReadonlySet<Colour> = new Set([
 ]);
 export const OF_LIGHT_ALL_THE_SAME = 0.05;
 
-/** °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise. */
-export const READINGS = { celsius: 2, careless: { rate: 0.1, celsius: 6 }, pH: 0.9, wrong: 0.005 };
+/**
+ * °C by which readings of one compound scatter, heated too fast or not quite pure, and how often any other is written; pH likewise.
+ * Where a compound decomposes hangs on how fast it is heated, and books differ by tens of degrees.
+ */
+export const READINGS = { celsius: 2, careless: { rate: 0.1, celsius: 6 }, decomposing: { rate: 0.5, celsius: 15 }, pH: 0.9, wrong: 0.005 };
 
 /** Sodium of a dirty wire or of the air hides a flame that is weak, and one that lasts; and so many of the flames imagined are its. */
 export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06, imagined: 0.85 };

@@ -1,25 +1,25 @@
 /** Tests for anions: with acids on the dry salt, with reagents in the sodium carbonate extract, and confirmations. */
 import type { DoStep, StandardTest } from '../model';
 import {
-  anyPpt, beneath, boil, chosen, cool, decant, drops, evaporate, flameOf, gas, layer, limewater, liquid, litmus, look, paper, pinch, pour, ppt, proof, put, shake, sign, smell, spin, stand, take, turned, until, warm, wash,
+  anyPpt, beneath, boil, chosen, cool, decant, drops, evaporate, flameOf, gas, layer, limewater, liquid, litmus, look, paper, pinch, pour, ppt, proof, put, ready, shake, sign, smell, spin, stand, take, turned, until, warm, wash,
 } from './steps';
 
 /** A portion of the extract, acidified and boiled free of carbonate. */
-const acidified = (acid = 'nitric-acid-2M', n = 18, mL = 0.5): DoStep[] => [
+const acidified = (acid = 'nitric-acid-2M', n = 18, mL = 0.5): DoStep[] => ready(
   take(mL, 'X'), { ...drops(acid, n, 'Until it no longer fizzes, and a few drops over.'), bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
-];
+);
 const PALE = ['white', 'off-white', 'cream'] as const;
 const YELLOWS = ['yellow', 'pale-yellow'] as const;
 const BROWNS = ['brown', 'red-brown', 'dark-brown', 'orange', 'orange-red', 'red'] as const;
 const BLUES = ['blue', 'deep-blue', 'blue-green', 'violet', 'black'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'brown', 'orange-red', 'orange', 'dark-brown'] as const;
 
-const silvered = acidified('nitric-acid-2M', 18);
+const silvered = acidified('nitric-acid-2M', 40, 0.08);
 const HALIDE = { tests: ['silver-acid'], shows: anyPpt, otherwise: 'silver gave nothing, so there is no halide' } as const;
 const REDUCER = { tests: ['permanganate-acid'], shows: { channel: 'solution', colour: ['colourless', 'pale-yellow', 'yellow', 'pale-green', 'brown', 'orange', 'green', 'pale-blue', 'off-white', 'buff', 'cream'] }, otherwise: 'permanganate kept its colour, so nothing reduces it' } as const;
 
 export const ANION_TESTS: readonly StandardTest[] = [
-  { id: 'dilute-acid', title: 'Dilute acid', station: 'gases', watch: ['gas', 'limewater', 'smell'],
+  { id: 'dilute-acid', title: 'Dilute acid', station: 'gases', watch: ['gas', 'limewater', 'smell', 'precipitate'],
     purpose: 'Anions of weak acids leave as a gas: carbonate, sulfite, sulfide, thiosulfate, nitrite, cyanide.',
     caution: 'Hydrogen sulfide, sulfur dioxide and hydrogen cyanide are poisonous: hood. Never smell a suspected cyanide.', hazard: 'high',
     steps: [pinch(0.1), pour('hydrochloric-acid-2M', 1.5), limewater('1'), smell('1')],
@@ -33,7 +33,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
     mistaken: 'Hydrogen sulfide turns dichromate paper too: lead acetate tells. Sulfur left in the tube beside sulfur dioxide is thiosulfate.' },
   { id: 'vinegar', title: 'Dilute acid, warmed: smell', station: 'gases', watch: ['smell'],
     purpose: 'Acetate smells of vinegar when warmed with dilute sulfuric acid.',
-    steps: [pinch(0.2), pour('sulfuric-acid-1M', 1), boil(1), smell('1')],
+    steps: [pinch(0.1), pour('sulfuric-acid-1M', 1.5), warm(2), smell('1')],
     signs: [proof('CH3COO-', { channel: 'smell', smell: 'vinegar' })], caution: 'Waft with the hand. Not when dilute acid gave bitter almond.' },
   { id: 'concentrated-acid', title: 'Concentrated sulfuric acid', station: 'gases', watch: ['gas', 'smell', 'fumes', 'paper', 'solution'],
     purpose: 'What only the strong acid drives out: hydrogen halides, bromine, iodine, nitric acid.',
@@ -62,18 +62,18 @@ export const ANION_TESTS: readonly StandardTest[] = [
     mistaken: 'Amphoteric metals come along in part; phosphate and fluoride of some metals do not change over.' },
   { id: 'silver-acid', title: 'Silver nitrate in nitric acid', station: 'extract', watch: ['precipitate', 'solution'], control: 'blank',
     purpose: 'Chloride white, bromide cream, iodide yellow; all curdy, none taken back by acid.',
-    steps: [...silvered, drops('silver-nitrate-0.1M', 10)],
+    steps: [...silvered, drops('silver-nitrate-0.1M', 10, 'Until no more falls.')],
     signs: [sign('Cl-', ppt(['white', 'off-white', 'cream'])), sign('Br-', ppt(['cream', 'pale-yellow', 'off-white', 'yellow'])), sign('I-', ppt(['yellow', 'pale-yellow', 'cream'])), sign('SCN-', ppt(PALE)), sign(['Fe(CN)6^4-'], ppt(PALE)), sign('Fe(CN)6^3-', ppt(['orange', 'orange-red', 'red-brown', 'buff', 'yellow']))],
     mistaken: 'Not acidified, carbonate (white to yellow) and hydroxide (brown) of silver pose as halides; not boiled, cyanide and sulfide do. Pale yellow against yellow: the layer test decides.' },
   { id: 'silver-ammonia', title: 'Silver precipitate and ammonia', station: 'extract', when: HALIDE, watch: ['precipitate'],
     purpose: 'Silver chloride dissolves in ammonia, the bromide hardly, the iodide not.', caution: 'Never keep an ammoniacal silver solution: acidify it at once.',
-    steps: [...silvered, drops('silver-nitrate-0.1M', 10), spin(), decant('2'), pour('ammonia-2M', 1.5), shake()],
+    steps: [...silvered, drops('silver-nitrate-0.1M', 10, 'Until no more falls.'), spin(), decant('2'), pour('ammonia-2M', 1.5), shake()],
     signs: [proof('Cl-', { channel: 'precipitate', event: ['dissolved'] })] },
   { id: 'chlorine-layer', title: 'Chlorine water and a layer', station: 'extract', watch: ['layer', 'solution'],
     purpose: 'The arbiter between pale yellow and yellow: chlorine frees iodine (violet layer), then bromine (orange layer).',
     steps: [...acidified('sulfuric-acid-1M', 12),
       chosen('layer-solvent', { cyclohexane: [pour('cyclohexane', 1, 'It floats.')], dichloromethane: [pour('dichloromethane', 1, 'It sinks.')], 'carbon-disulfide': [pour('carbon-disulfide', 1, 'It sinks.')], 'carbon-tetrachloride': [pour('carbon-tetrachloride', 1, 'It sinks.')] }),
-      chosen('layer-oxidant', { 'chlorine-water': [drops('chlorine-water', 6, 'Drop by drop: an excess bleaches iodine.')], 'bleach-acidified': [drops('bleach-acidified', 5)], permanganate: [drops('potassium-permanganate-0.02M', 4)], 'nitric-acid': [pour('nitric-acid-conc', 0.5, 'It frees iodine only.')] }), shake()],
+      chosen('layer-oxidant', { 'chlorine-water': [drops('chlorine-water', 10, 'Drop by drop: an excess bleaches iodine.')], 'bleach-acidified': [drops('bleach-acidified', 5)], permanganate: [drops('potassium-permanganate-0.02M', 4)], 'nitric-acid': [pour('nitric-acid-conc', 0.5, 'It frees iodine only.')] }), shake()],
     signs: [proof('I-', layer(['violet', 'pink', 'crimson', 'red'])), proof('Br-', layer(['orange', 'brown', 'red-brown', 'yellow', 'pale-yellow', 'orange-red']))],
     mistaken: 'The layer pales again when too much chlorine was added. Iodide hides bromide: after the violet is gone, add more chlorine and look for orange.' },
   { id: 'chlorine-more', title: 'More chlorine: bromide after iodide', station: 'extract', watch: ['layer', 'solution'],
@@ -135,7 +135,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'carbonate-lime', title: 'Carbonate beside sulfite', station: 'anions', watch: ['limewater', 'gas'],
     purpose: 'Dichromate in the acid holds sulfur dioxide back; what still clouds lime water is carbon dioxide.',
     when: { tests: ['dilute-acid'], shows: { channel: 'limewater', event: ['cloudy', 'cloudy-then-clear'] }, otherwise: 'lime water stayed clear' },
-    steps: [pinch(0.1), pour('potassium-dichromate-acid-0.05M', 3, 'It takes up sulfur dioxide.'), limewater('1')],
+    steps: [pinch(0.05), pour('potassium-dichromate-acid-0.05M', 5, 'It takes up sulfur dioxide.'), limewater('1')],
     signs: [proof(['CO3^2-', 'HCO3-'], { channel: 'limewater', event: ['cloudy', 'cloudy-then-clear'] })] },
   { id: 'carbonate-ph', title: 'Carbonate or hydrogencarbonate', station: 'anions', start: 'S', watch: ['paper'],
     when: { tests: ['dilute-acid'], shows: { channel: 'limewater', event: ['cloudy', 'cloudy-then-clear'] }, otherwise: 'lime water stayed clear' },
@@ -155,7 +155,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'sulfite-barium', title: 'Sulfite, oxidised, with barium', station: 'anions', watch: ['precipitate', 'solution'],
     purpose: 'After sulfate is removed with barium in acid, bromine water turns sulfite into new sulfate.',
     when: { tests: ['dilute-acid-papers'], shows: turned('dichromate', ['green', 'pale-green', 'blue-green']), otherwise: 'dichromate paper stayed orange' },
-    steps: [take(0.5, 'X'), drops('hydrochloric-acid-2M', 18), drops('barium-chloride-0.25M', 6), spin(), decant('2'), drops('bromine-water', 10, 'It oxidises sulfite.', '2')],
+    steps: [...ready(take(0.5, 'X'), drops('hydrochloric-acid-2M', 18), drops('barium-chloride-0.25M', 6), spin(), decant('2')), drops('bromine-water', 10, 'It oxidises sulfite.', '2')],
     signs: [proof('SO3^2-', { channel: 'precipitate', event: 'formed', colour: PALE })],
     mistaken: 'Thiosulfate also gives sulfate with bromine: acid clouds it with sulfur first.' },
   { id: 'sulfide-nitroprusside', title: 'Nitroprusside', station: 'anions', watch: ['solution'], control: 'fresh-reagent',
@@ -183,7 +183,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
     signs: [proof('S2O3^2-', [{ channel: 'precipitate', event: ['formed', 'persists'], colour: ['white', 'off-white', 'cream', 'pale-yellow', 'yellow'] }, { channel: 'smell', smell: 'burning-sulfur' }])] },
   { id: 'nitrite-griess', title: 'Griess reagent', station: 'anions', watch: ['solution'], control: 'blank',
     purpose: 'Traces of nitrite: a red azo dye.',
-    steps: [take(0.2, 'X'), drops('acetic-acid-2M', 10), drops('griess-reagent', 10)],
+    steps: [take(0.05, 'X'), pour('water', 1), drops('acetic-acid-2M', 4), drops('griess-reagent', 10)],
     signs: [proof('NO2-', liquid(['red', 'crimson', 'pink', 'violet', 'orange-red', 'brown', 'red-brown', 'dark-brown', 'orange']))] },
   { id: 'nitrite-iron', title: 'Iron(II) with acetic acid', station: 'anions', watch: ['solution', 'ring'],
     purpose: 'Nitrite browns iron(II) with acetic acid alone; nitrate needs concentrated sulfuric acid.',
@@ -216,7 +216,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'oxalate-permanganate', title: 'Oxalate confirmed', station: 'anions', watch: ['solution', 'precipitate'],
     when: { tests: ['calcium-acetic'], shows: ppt(PALE), otherwise: 'calcium gave nothing in acetic acid' },
     purpose: 'The washed calcium precipitate, dissolved in sulfuric acid, decolours warm permanganate.',
-    steps: [...acidified('acetic-acid-2M', 22), drops('calcium-chloride-0.5M', 10), stand(5), spin(), decant('2'), wash('1'), drops('sulfuric-acid-1M', 20), drops('potassium-permanganate-0.02M', 2), warm(3), look('1')],
+    steps: [...acidified('acetic-acid-2M', 22), ...ready(drops('calcium-chloride-0.5M', 10), stand(5), spin(), decant('2'), wash('1')), drops('sulfuric-acid-1M', 20), drops('potassium-permanganate-0.02M', 2), warm(3), look('1')],
     signs: [proof('C2O4^2-', { channel: 'solution', colour: 'colourless' }, liquid(['violet', 'pink', 'crimson']))] },
   { id: 'fluoride-zirconium', title: 'Zirconium–alizarin', station: 'anions', watch: ['solution'], control: 'blank',
     purpose: 'Fluoride takes the zirconium out of the red lake: it turns yellow.',
@@ -225,7 +225,7 @@ export const ANION_TESTS: readonly StandardTest[] = [
   { id: 'chlorate-sulfite', title: 'Chlorate reduced', station: 'anions', watch: ['precipitate'],
     when: { tests: ['silver-acid'], shows: { channel: 'precipitate', event: 'none' }, otherwise: 'a halide is there already and must be taken out first' },
     purpose: 'Silver gives nothing with chlorate; after sulfite has reduced it, white silver chloride falls.',
-    steps: [...silvered, put('sodium-sulfite-solid', 0.1), boil(4), drops('nitric-acid-6M', 15), boil(3, '1', 'The rest of the sulfite must go.'), drops('silver-nitrate-0.1M', 10)],
+    steps: [...silvered, ...ready(put('sodium-sulfite-solid', 0.1), boil(4), drops('nitric-acid-6M', 15), boil(3, '1', 'The rest of the sulfite must go.')), drops('silver-nitrate-0.1M', 10)],
     signs: [proof('ClO3-', ppt(['white', 'off-white', 'cream', 'grey']))] },
   { id: 'arsenate-iodide', title: 'Arsenate frees iodine', station: 'anions', watch: ['solution', 'layer'],
     when: { tests: ['molybdate', 'molybdate-boiled'], shows: ppt(YELLOWS), otherwise: 'molybdate gave nothing' },

@@ -1,6 +1,6 @@
 /** The first look, the original solution, and the tests on the dry salt. Amounts after VOGEL, test-tube scale. */
 import {
-  bead, boil, cool, flame, flameOf, gas, limewater, liquid, litmus, look, paper, pinch, pour, proof, sign, smell, splint, stand, take, turned, warm, drops, shake, spin, decant, wash, ppt,
+  bead, boil, cool, flame, flameOf, gas, limewater, liquid, litmus, look, paper, pinch, pour, proof, ready, sign, smell, splint, stand, take, turned, warm, drops, shake, spin, decant, wash, ppt,
 } from './steps';
 import type { DoStep, Pattern, StandardTest } from '../model';
 
@@ -25,7 +25,7 @@ export const DRY_TESTS: readonly StandardTest[] = [
     mistaken: 'Anhydrous copper and cobalt salts have lost their colour; a little of a coloured salt hides in much of a white one.' },
   { id: 'solution-water', inTurn: true, title: 'Dissolve in water', station: 'look', makes: ['S'], watch: ['precipitate', 'solution'],
     purpose: 'The mildest solvent first. What water dissolves becomes the original solution, S, from which every wet test starts.',
-    steps: [dissolve('water', 12), cool('S'), look('S', 'Clear, or is something left?')],
+    steps: [...ready(dissolve('water', 12), cool('S')), look('S', 'Clear, or is something left?')],
     signs: [sign(COLOURED.filter((i) => !['Mn2+', 'Fe(CN)6^4-', 'Fe2+'].includes(i)), liquid(['blue', 'pale-blue', 'deep-blue', 'blue-green', 'green', 'pale-green', 'dark-green', 'pink', 'violet', 'yellow', 'pale-yellow', 'orange', 'red', 'brown', 'red-brown', 'crimson', 'orange-red']))],
     mistaken: 'Lead chloride dissolves hot and comes back as it cools; antimony, bismuth and tin salts cloud water though acid takes them up.' },
   { id: 'solution-hydrochloric', inTurn: true, title: 'Dissolve in hydrochloric acid', station: 'look', makes: ['S'], watch: ['precipitate', 'solution', 'gas'],
@@ -67,10 +67,10 @@ export const DRY_TESTS: readonly StandardTest[] = [
     signs: [sign(['Al3+', 'Fe3+', 'Cr3+', 'Sn2+', 'Bi3+', 'Hg2+'], turned('blue-litmus', 'red')), sign(['CO3^2-', 'PO4^3-', 'S2-', 'BO3^3-', 'CN-'], turned('red-litmus', 'blue'))],
     mistaken: 'Acid that was used to dissolve the salt reddens litmus: only a solution in water tells.' },
 
-  { id: 'heating', title: 'Heat in a hard-glass tube', station: 'dry', watch: ['solid', 'droplets', 'gas', 'sublimate'],
+  { id: 'heating', title: 'Heat in a hard-glass tube', station: 'dry', watch: ['solid', 'droplets', 'gas', 'sublimate', 'smell'],
     purpose: 'Water, gas, sublimate, and the colour of what is left: look twice, hot and again cold.',
     caution: 'Point the tube away from everyone. Never heat a mixture of a chlorate or nitrate with an ammonium salt: it can explode.',
-    steps: [heat(true), cool('1', 'One oxide is yellow only while it is hot.')],
+    steps: [heat(true), smell('1'), cool('1', 'One oxide is yellow only while it is hot.')],
     signs: [
       sign('Zn2+', { channel: 'solid', look: 'hot', colour: ['yellow', 'pale-yellow'] }), sign('NH4+', { channel: 'sublimate', event: 'formed', colour: ['white'] }),
       sign('Hg2+', { channel: 'sublimate', event: 'formed' }), sign('NO3-', gas(['brown', 'red-brown', 'orange'])), sign('C4H4O6^2-', { channel: 'solid', event: 'charred' }),
@@ -137,12 +137,12 @@ export const DRY_TESTS: readonly StandardTest[] = [
     signs: [proof('NH4+', { channel: 'fumes', event: 'white-fumes' })] },
   { id: 'ammonium-nessler', title: 'Nessler’s reagent', station: 'first', start: 'S', watch: ['precipitate', 'solution'],
     purpose: 'Traces of ammonium: yellow to brown.', 
-    steps: [take(0.3), drops('sodium-hydroxide-2M', 10, 'It takes down the metals that would colour the reagent.'), spin('1'), decant('2'), drops('nessler-reagent', 6, undefined, '2')],
+    steps: [...ready(take(0.3), drops('sodium-hydroxide-2M', 10, 'It takes down the metals that would colour the reagent.'), spin('1'), decant('2')), drops('nessler-reagent', 6, undefined, '2')],
     signs: [sign('NH4+', [{ channel: 'precipitate', event: ['formed'], colour: ['brown', 'red-brown', 'orange', 'yellow', 'orange-red', 'buff', 'dark-brown'] }])],
     control: 'blank', mistaken: 'Laboratory air and tap water hold traces: always against a blank.' },
   { id: 'lithium-phosphate', title: 'Lithium with phosphate', station: 'first', start: 'S', watch: ['precipitate'],
     when: { tests: ['flame'], shows: flameOf(['crimson', 'red']), otherwise: 'the flame was not crimson' },
     purpose: 'Lithium gives a white phosphate from hot alkaline solution; strontium has fallen as carbonate before.',
-    steps: [take(0.5), drops('sodium-carbonate-1M', 10, 'It takes strontium and the heavy metals down.'), spin('1'), decant('2'), drops('sodium-hydroxide-2M', 6, undefined, '2'), drops('sodium-phosphate-0.3M', 10, undefined, '2'), boil(2, '2')],
+    steps: [...ready(take(0.5), drops('sodium-carbonate-1M', 10, 'It takes strontium and the heavy metals down.'), spin('1'), decant('2'), drops('sodium-hydroxide-2M', 6, undefined, '2')), drops('sodium-phosphate-0.3M', 10, undefined, '2'), boil(2, '2')],
     signs: [proof('Li+', ppt(['white', 'off-white']))] },
 ];

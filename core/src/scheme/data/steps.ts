@@ -36,6 +36,9 @@ export const flame = (from = 'sample', through?: 'cobalt-glass') => step({ op: '
 export const bead = (zone: 'oxidising' | 'reducing', hotOrCold: 'hot' | 'cold') =>
   step({ op: 'bead', from: 'sample', zone, look: hotOrCold });
 
+/** Steps that only get the tube ready: what they show is not what the test shows, unless it is still there. */
+export const ready = (...steps: readonly DoStep[]): DoStep[] => steps.map((s) => ({ ...s, prepares: true }));
+
 /** The same addition with the reagent that the house rules name. */
 export const chosen = (question: string, options: Readonly<Record<string, readonly DoStep[]>>): ChosenStep => ({
   question,
