@@ -21,9 +21,9 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 const part = (set: keyof typeof RECORDS, one: number) => RECORDS[set].filter((_, i) => i % one === 0);
 const SALTS = {
   'plain salts': RECORDS['plain salts'],
-  'harder and further salts': part('harder and further salts', 2),
-  'salts, with one mistake': RECORDS['salts, with one mistake'],
-  'mixtures of two': part('mixtures of two', 3),
+  'harder and further salts': part('harder and further salts', 3),
+  'salts, with one mistake': part('salts, with one mistake', 2),
+  'mixtures of two': part('mixtures of two', 4),
 };
 /** As much as is simulated in a few seconds. */
 const SETTLED = { least: 12, most: 40 };

@@ -14,7 +14,10 @@ const BROWNS = ['brown', 'red-brown', 'dark-brown', 'orange', 'orange-red', 'red
 const BLUES = ['blue', 'deep-blue', 'blue-green', 'violet', 'black'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'brown', 'orange-red', 'orange', 'dark-brown'] as const;
 
-const silvered = acidified('nitric-acid-2M', 40, 0.08);
+/** In plenty of acid oxalate and chromate of silver stay up. */
+const silvered = ready(
+  take(0.08, 'X'), { ...pour('nitric-acid-2M', 2, 'Much more than fizzes.'), bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
+);
 const HALIDE = { tests: ['silver-acid'], shows: anyPpt, otherwise: 'silver gave nothing, so there is no halide' } as const;
 const REDUCER = { tests: ['permanganate-acid'], shows: { channel: 'solution', colour: ['colourless', 'pale-yellow', 'yellow', 'pale-green', 'brown', 'orange', 'green', 'pale-blue', 'off-white', 'buff', 'cream'] }, otherwise: 'permanganate kept its colour, so nothing reduces it' } as const;
 
