@@ -1,6 +1,6 @@
 /** The tests as the schools do them, on single salts and a few mixtures: amounts that are too small or too great show here. */
 import { rulesOfSchool } from '#core/reasoning/atlas';
-import { type School } from '#core/scheme/model';
+import type { School } from '#core/scheme/model';
 import { World } from '#core/scheme/world';
 import type { Observation } from '#core/vocabulary/observation';
 import { PROCEDURES } from './facts/procedures';

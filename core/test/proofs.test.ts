@@ -25,7 +25,7 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Mn2+', 'Mn3(PO4)2', 'it goes with the phosphate that is taken out'],
   ['Co2+', 'Co3(PO4)2', 'it goes with the phosphate that is taken out'],
   ['Sr2+', 'Sr3(PO4)2', 'phosphate drags it down early where there are no groups'],
-  ['Sr2+', 'SrC2O4', 'oxalate takes most of it before its turn'],
+  ['Sr2+', 'SrC2O4', 'most of it falls as oxalate when the acid solution is made basic, before its turn'],
   ['Ca2+', 'Ca3(PO4)2', 'phosphate drags it down early where there are no groups'],
   ['Pb2+', 'Pb3(AsO4)2', 'the first group takes most of it, and arsenic takes the hydrogen sulfide before the rest'],
   ['Mn2+', 'MnI2', 'iodine colours the liquid'],

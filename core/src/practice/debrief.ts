@@ -42,9 +42,6 @@ export interface Debrief {
 /** Something that happened or is there. */
 const isSomething = (o: Observation): boolean => !isNothing(o) && o.event !== 'unchanged';
 
-const operationsOf = ({ working }: Entry, { operations }: CaseState) =>
-  operations.filter((o) => working.operations.includes(o.seq));
-
 /** Of the same colour to a careful eye, as far as both say one. */
 export const nearColour = (a: Observation, b: Observation): boolean =>
   a.colour === undefined || b.colour === undefined || wordDistance(a.colour, b.colour) <= ANOTHER_COLOUR;
@@ -59,7 +56,7 @@ interface Compared extends ReadEntry {
 function compared(entry: Entry, state: CaseState): Compared | null {
   const test = testById.get(entry.test);
   if (!entry.working.operations.length || !test) return null;
-  const operations = operationsOf(entry, state);
+  const operations = state.operations.filter((o) => entry.working.operations.includes(o.seq));
   const seen = operations.flatMap((o) => [...(o.result?.see ?? [])]);
   const shown = accountOf(operations, test, state.rules).filter(isSomething);
   const wrote = entry.observed.filter(isSomething);

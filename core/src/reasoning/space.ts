@@ -15,8 +15,8 @@ import { PartsWeighed } from './parts-weighed';
 import { weightOf } from './priors';
 
 /**
- * Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed: of eighteen salts in records that
- * others wrote it is fourteen.
+ * Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed: of eighteen records of
+ * salts and mixtures that others wrote fourteen are of such.
  */
 const SINGLE_SHARE = 0.8;
 /**

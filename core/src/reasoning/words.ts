@@ -2,7 +2,7 @@
 import { wordDistance } from '../senses/colour';
 import type { Channel, Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { COLOUR, NOT_OF_LIGHT, OF_LIGHT_ALL_THE_SAME, READILY, RIGHT, RIGHT_COLOUR } from './data/rates';
+import { COLOUR, FARTHER, NOT_OF_LIGHT, OF_LIGHT_ALL_THE_SAME, READILY, RIGHT, RIGHT_COLOUR } from './data/rates';
 
 /** Words for colours of things; `none` is of flames alone. */
 const NAMED = COLOURS.filter((c) => c !== 'none');
@@ -104,10 +104,9 @@ export const anyColour = (word: Colour, light: Light): number => readily(word, l
 const pick = (right: number, words: readonly string[]) => (written: string, shown: string) =>
   written === shown ? right : (1 - right) / (words.length - 1);
 
-/** Of words in order of size the next ones are the likelier mistakes, by so much a step. */
-const STEP = 0.15;
+/** For words in the order of size: the next ones are the likelier mistakes. */
 function near(right: number, words: readonly string[]) {
-  const off = (written: string, shown: string) => STEP ** (Math.abs(words.indexOf(written) - words.indexOf(shown)) - 1);
+  const off = (written: string, shown: string) => FARTHER ** (Math.abs(words.indexOf(written) - words.indexOf(shown)) - 1);
   const all = new Map(words.map((shown) => [shown, words.reduce((sum, w) => (w === shown ? sum : sum + off(w, shown)), 0)]));
   return (written: string, shown: string) => (written === shown ? right : ((1 - right) * off(written, shown)) / all.get(shown)!);
 }

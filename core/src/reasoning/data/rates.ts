@@ -62,6 +62,9 @@ export const UNASKED = 0.3;
 /** A word that is written is the right one; else it is one of the others. */
 export const RIGHT = { texture: 0.6, amount: 0.6, vigour: 0.6, clarity: 0.92, duration: 0.85, smell: 0.85, event: 0.94 };
 
+/** Of amounts and vigour a word is so much less often written for one that lies a step farther off. */
+export const FARTHER = 0.15;
+
 /**
  * Colours: words are mistaken as e falls with their distance over this width, wider where colours are hot or shine; and now and then
  * any word is written.
