@@ -70,9 +70,20 @@ test.each<[string, Channel[], Observation[]]>([
   expect(sum).toBeLessThan(1.02);
 });
 
-test('records are drawn as they are weighed', () => {
-  const test = about('precipitate');
-  const seen: Observation[] = [{ channel: 'precipitate', event: 'formed', colour: 'white' }];
+test.each<[string, Channel[], Observation[]]>([
+  ['a precipitate', ['precipitate'], [{ channel: 'precipitate', event: 'formed', colour: 'white' }]],
+  ['one that dissolves', ['precipitate'], [{ channel: 'precipitate', event: 'dissolved', colour: 'yellow' }]],
+  [
+    'a layer',
+    ['layer', 'solution'],
+    [
+      { channel: 'layer', event: 'present', colour: 'violet' },
+      { channel: 'solution', event: 'unchanged', colour: 'colourless', clarity: 'clear' },
+    ],
+  ],
+  ['no smell', ['precipitate', 'smell'], [{ channel: 'precipitate', event: 'formed', colour: 'white' }]],
+])('records of %s are drawn as they are weighed', (_what, watch, seen) => {
+  const test = about(...watch);
   const write = student(seeded(5));
   const DRAWS = 40000;
   const counts = new Map<string, number>();
@@ -84,7 +95,7 @@ test('records are drawn as they are weighed', () => {
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
   const common = [...counts].filter(([, n]) => n > DRAWS / 200);
-  expect(common.length).toBeGreaterThan(5);
+  expect(common.length).toBeGreaterThan(2);
   for (const [key, n] of common) {
     const p = probabilityOf(test, JSON.parse(key) as Observation[], seen);
     expect([key, n / DRAWS / p > 0.8 && n / DRAWS / p < 1.25]).toEqual([key, true]);
@@ -110,7 +121,7 @@ test('what is overlooked costs less when it was weak, and a near colour less tha
   const none: Observation[] = [{ channel: 'precipitate', event: 'none' }];
   const p = (recorded: Observation[], seen: Observation[]) => probabilityOf(test, recorded, seen);
   expect(p(none, ppt('white', 'trace'))).toBeGreaterThan(4 * p(none, ppt('white', 'heavy')));
-  expect(p(none, none)).toBeGreaterThan(4 * p(none, ppt('white', 'trace')));
+  expect(p(none, none)).toBeGreaterThan(2 * p(none, ppt('white', 'trace')));
   const said: Observation[] = [{ channel: 'precipitate', event: 'formed', colour: 'blue' }];
   const costs = (['blue', 'pale-blue', 'green', 'red'] as const).map((colour) => p(said, ppt(colour)));
   expect(costs).toEqual([...costs].sort((a, b) => b - a));

@@ -178,13 +178,15 @@ test('the table names every route', () => {
 test('every route lets in whom the table says, and nobody else', async () => {
   const wrong: string[] = [];
   for (const [method, path, allowed, body] of TABLE)
-    for (const who of EVERYBODY) {
-      const { status } = await ask(who, method, at(path), typeof body === 'function' ? (body as () => unknown)() : body);
-      const refused = [401, 403, 404].includes(status);
-      if (refused === allowed.includes(who) || status >= 500) wrong.push(`${method} ${path} as ${who}: ${status}`);
-      // One who is not there at all learns no more than one to whom it does not belong.
-      if (who === 'nobody' && !['/sign-in', '/join'].includes(path) && status !== 401) wrong.push(`${path} as nobody: ${status}`);
-    }
+    await Promise.all(
+      EVERYBODY.map(async (who) => {
+        const { status } = await ask(who, method, at(path), typeof body === 'function' ? (body as () => unknown)() : body);
+        const refused = [401, 403, 404].includes(status);
+        if (refused === allowed.includes(who) || status >= 500) wrong.push(`${method} ${path} as ${who}: ${status}`);
+        // One who is not there at all learns no more than one to whom it does not belong.
+        if (who === 'nobody' && !['/sign-in', '/join'].includes(path) && status !== 401) wrong.push(`${path} as nobody: ${status}`);
+      }),
+    );
   expect(wrong).toEqual([]);
 });
 

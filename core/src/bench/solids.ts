@@ -84,6 +84,12 @@ export function solidsChanged(before: Vessel, after: Vessel): boolean {
   return [...new Set([...had, ...has].map((p) => p.formula))].some((f) => Math.abs(mg(had, f) - mg(has, f)) > least);
 }
 
+const hydroxideMg = (vessel: Vessel): number =>
+  visibleSolids(vessel).reduce((sum, { formula, mg }) => (formula.includes('OH') ? sum + mg : sum), 0);
+
+/** Did hydroxides and basic salts go? */
+export const hydroxideWent = (before: Vessel, after: Vessel): boolean => hydroxideMg(before) - hydroxideMg(after) > CHANGED_MG;
+
 /** What sulfur and the like become while a liquid stands or boils. */
 export function runTogether(vessel: Vessel, minutes: number): Vessel {
   const lumps: Record<string, number> = { ...vessel.lumps };

@@ -7,7 +7,7 @@ import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { letReact, type Reacted, type ReactingConditions } from './reacting';
-import { holdsSolid, runTogether, solidsChanged } from './solids';
+import { holdsSolid, hydroxideWent, runTogether, solidsChanged } from './solids';
 import { emptyVessel, ROOM_CELSIUS, type Vessel } from './vessel';
 
 export interface Worked {
@@ -90,11 +90,13 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const most = Math.round((op.max_mL ?? 10) / DROP_ML);
   let now = vessel;
   let still = 0;
+  let clearing = false;
   const each: (readonly Happening[])[] = [];
   const equationsOfDrops: NonNullable<Worked['equations']>[] = [];
   const reached = (v: Vessel) => {
     if (op.until === 'just-basic') return (v.pH ?? 7) >= BASIC_PH;
-    if (op.until === 'just-acidic') return (v.pH ?? 7) <= ACID_PH;
+    // A hydroxide that dissolves takes up the acid that was to be there.
+    if (op.until === 'just-acidic') return (v.pH ?? 7) <= ACID_PH && !clearing;
     return still >= STILL_DROPS;
   };
   while (each.length < most && !reached(now)) {
@@ -103,6 +105,7 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
     // A careful hand lets only a part of the last drop run down.
     for (let share = 0.5; share >= LEAST_DROP && passedBy(step.vessel, op.until); share /= 2) step = drop(share);
     still = solidsChanged(now, step.vessel) ? 0 : still + 1;
+    clearing = hydroxideWent(now, step.vessel);
     each.push(step.happened);
     if (step.equations) equationsOfDrops.push(step.equations);
     now = step.vessel;

@@ -3,7 +3,19 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { BORROWED, IMAGINED, IMAGINED_ELSE, READINGS, SODIUM_FLAME, TOLD_AGAIN, UNASKED, WRITTEN, RIGHT } from './data/rates';
+import {
+  BORROWED,
+  IMAGINED,
+  IMAGINED_ELSE,
+  LAYER_AS_LIQUID,
+  READINGS,
+  SODIUM_FLAME,
+  TOLD_AGAIN,
+  UNASKED,
+  WRITTEN,
+  RIGHT,
+} from './data/rates';
+import { isBareLayer, layersMeant } from './layer-as-liquid';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
 
@@ -63,11 +75,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
     else return 0;
   }
   if (s.event !== undefined) p *= field(WRITTEN.event, r.event, () => eventIs(s.channel, r.event!, s.event!));
-  if (s.colour !== undefined)
-    p *= field(WRITTEN.colour, r.colour, () =>
-      // Of what dissolved the colour was seen before.
-      GONE.has(r.event) ? anyColour(r.colour!, lightOf(s)) : colourSeen(r.colour!, s, alike),
-    );
+  if (s.colour !== undefined) p *= field(colourWritten(r.event), r.colour, () => colourTold(r.colour!, r.event, s, alike));
   else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour, lightOf(s));
   const { texture, amount, vigour } = s;
   const { fields } = channelRow(s.channel);
@@ -94,7 +102,21 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   return p;
 }
 
-export function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
+/** How often a colour is written, by what is said to have happened. */
+export const colourWritten = (event: Observation['event']): number => (GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour);
+
+/** Probability of the colour that is told: of what dissolved, that of some stage before. */
+export function colourTold(
+  written: Colour,
+  event: Observation['event'],
+  s: Observation,
+  alike: readonly Colour[] | undefined,
+): number {
+  const seen = colourSeen(written, s, alike);
+  return GONE.has(event) ? (seen + anyColour(written, lightOf(s))) / 2 : seen;
+}
+
+function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | undefined): number {
   const plain = s.colour === 'none' ? anyColour(written, lightOf(s)) : colourIs(written, s.colour!, lightOf(s), alike);
   if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
   const hidden = s.duration === 'lasting' ? SODIUM_FLAME.lasting : SODIUM_FLAME.weak;
@@ -145,7 +167,7 @@ function told(r: Observation, s: Shown): number {
 }
 
 /** That there is nothing is said of a channel of which the test shows nothing at all. */
-const NOTHING_SAID = 0.3;
+export const NOTHING_SAID = 0.3;
 
 /** Liquid and precipitate in one tube, whose colours are told of each other. */
 const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate']);
@@ -227,6 +249,22 @@ export function probabilityOf(
   seen: readonly Observation[],
   hidden = 0,
   asked: readonly Channel[] = test.watch,
+): number {
+  const p = probabilityAsMeant(test, recorded, seen, hidden, asked);
+  if (!asked.includes('layer')) return p;
+  if (recorded.some((o) => isBareLayer(o, recorded))) return (1 - LAYER_AS_LIQUID) * p;
+  return layersMeant(recorded).reduce(
+    (sum, meant) => sum + LAYER_AS_LIQUID * probabilityAsMeant(test, meant, seen, hidden, asked),
+    p,
+  );
+}
+
+function probabilityAsMeant(
+  test: StandardTest,
+  recorded: readonly Observation[],
+  seen: readonly Observation[],
+  hidden: number,
+  asked: readonly Channel[],
 ): number {
   const told = toldByChannel(recorded);
   const shown = shownByChannel(test, seen).byChannel;

@@ -5,7 +5,7 @@ import { subjectOf } from './shown';
 
 /** What one of these channels shows bears on what is written of the others of its block; else channels stand alone. */
 const TOLD_TOGETHER: readonly (readonly Channel[])[] = [
-  ['solution', 'precipitate'],
+  ['solution', 'precipitate', 'layer'],
   ['gas', 'smell', 'limewater', 'fumes', 'splint'],
 ];
 

@@ -13,8 +13,10 @@ export const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]):
 export const subjectOf = (o: Observation): string =>
   [o.channel, ...QUALIFIERS.map((field) => qualifierOf(o, field) ?? '')].join(' ');
 
+const PALE: ReadonlySet<Colour | undefined> = new Set(['white', 'off-white', 'colourless']);
+
 const isWeak = (o: Observation) =>
-  o.amount === 'trace' || o.amount === 'slight' || o.vigour === 'slow' || (o.channel === 'flame' && o.duration === 'flash');
+  o.amount === 'slight' || o.vigour === 'slow' || (o.channel === 'flame' && o.duration === 'flash');
 /** A pale blue in a blue flame. */
 const isFaint = (o: Observation) => o.channel === 'flame' && o.colour === 'pale-blue';
 const isUnremarkable = (o: Observation) =>
@@ -25,6 +27,12 @@ const isStriking = ({ channel, event, colour, smell }: Observation) =>
   (channel === 'gas' && (colour ?? 'colourless') !== 'colourless') ||
   (channel === 'sublimate' && event === 'formed') ||
   (channel === 'solid' && event === 'charred');
+const hasColour = ({ colour }: Observation) => colour !== undefined && !PALE.has(colour);
+/** A precipitate that went into a liquid which now has a colour. */
+const isIntoColour = ({ channel, event }: Observation, seen: readonly Observation[]) =>
+  channel === 'precipitate' &&
+  event === 'dissolved' &&
+  seen.some((p) => p.channel === 'solution' && p.event === 'colour-changed' && hasColour(p));
 /** All of it went: that the tube is empty goes without saying. */
 const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' && colour === 'none';
 
@@ -94,7 +102,6 @@ const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
   !seen.some((o) => o.channel === 'gas') &&
   seen.some((o) => SENSED.has(o.channel) && !isNothing(o));
 
-const PALE: ReadonlySet<Colour | undefined> = new Set(['white', 'off-white', 'colourless']);
 const isOfOtherKind = (o: Observation, p: Observation) =>
   o.channel === 'solid' && p.channel === 'solid' && p.event === o.event && p.look === o.look && p.colour !== o.colour;
 /** White grains among coloured ones. */
@@ -126,6 +133,7 @@ function mentionedIn(
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
   if (isAmong(o, seen) || isOneFlame(o, seen)) return MENTIONED.among;
   if (isOneKind(o, seen)) return MENTIONED.oneKind;
+  if (isIntoColour(o, seen)) return MENTIONED.intoColour;
   if (o.channel === test.watch[0]) return MENTIONED.asked;
   return isStriking(o) ? MENTIONED.striking : MENTIONED.other;
 }
@@ -135,6 +143,7 @@ function passedBy(o: Observation, then: readonly Observation[]): Shown['passed']
   if (isNothing(o) || !STAGED.has(o.channel) || o.event === 'unchanged' || o.look !== undefined) return undefined;
   const later = then.filter((p) => p.channel === o.channel && !isNothing(p));
   if (!later.length) return undefined;
+  if (o.event === 'partly-dissolved') return 'on-the-way';
   return later.some(({ event }) => event === 'dissolved' || event === 'partly-dissolved') ? 'gone' : 'on-the-way';
 }
 
@@ -157,5 +166,6 @@ export function overlookedOf({ o, passed }: Shown): number {
   if (isReading(o)) return 0;
   if (passed) return OVERLOOKED.passed;
   if (isFaint(o)) return OVERLOOKED.faint;
+  if (o.amount === 'trace') return OVERLOOKED.trace;
   return isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
 }

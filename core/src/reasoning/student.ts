@@ -3,10 +3,21 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
-import { carelessOf, colourSeen, distinctIn, GONE, happeningsOf, imaginedColour, imaginedIn, SCALE_CELSIUS } from './observer';
+import { LAYER_AS_LIQUID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
+import {
+  carelessOf,
+  colourTold,
+  colourWritten,
+  distinctIn,
+  happeningsOf,
+  imaginedColour,
+  imaginedIn,
+  NOTHING_SAID,
+  SCALE_CELSIUS,
+} from './observer';
+import { calledLiquid, isBareLayer } from './layer-as-liquid';
 import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
-import { amountIs, anyColour, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
+import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 
@@ -56,9 +67,8 @@ export function student(random: () => number): Observer {
     over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
     );
-    over('colour', WRITTEN.colour, COLOURS, (w) =>
-      w === 'none' ? 0 : GONE.has(words['event'] as string) ? anyColour(w, lightOf(o)) : colourSeen(w, o, s.alike),
-    );
+    const event = words['event'] as Observation['event'];
+    over('colour', colourWritten(event), COLOURS, (w) => (w === 'none' ? 0 : colourTold(w, event, o, s.alike)));
     over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
     over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
     over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
@@ -101,8 +111,13 @@ export function student(random: () => number): Observer {
       out.push(write(s));
       if (chance(TOLD_AGAIN)) out.push(write(s));
     }
-    for (const channel of test.watch) if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
-    const told = distinctIn(out);
+    for (const channel of test.watch) {
+      if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
+      if (!seen.some((o) => o.channel === channel) && chance(NOTHING_SAID))
+        out.push(...nothingIn(channel).filter(isNothing).slice(0, 1));
+    }
+    const seenSo = distinctIn(out);
+    const told = seenSo.map((o) => (isBareLayer(o, seenSo) && chance(LAYER_AS_LIQUID) ? calledLiquid(o) : o));
     return told.length ? told : seen.slice(0, 1).map((o) => (isNothing(o) ? o : write(shownIn(test, [o])[0]!)));
   };
 }

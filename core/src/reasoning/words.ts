@@ -16,6 +16,7 @@ function apart(a: Colour, b: Colour): number {
   // What has no colour is hardly ever given one.
   if (HUELESS.has(a) !== HUELESS.has(b) && !FAINT.has(a) && !FAINT.has(b)) return Math.max(wordDistance(a, b), COLOURED);
   const [[firstA, lastA], [firstB, lastB]] = [partsOf(a), partsOf(b)];
+  if (DARK.has(a) && DARK.has(b)) return HARDLY;
   const most = lastA === lastB ? SHADE : firstA === lastB || lastA === firstB ? BETWEEN : Infinity;
   return Math.min(wordDistance(a, b), most);
 }
@@ -33,6 +34,10 @@ const FAINT: ReadonlySet<Colour> = new Set([
   'grey',
 ]);
 const COLOURED = 0.4;
+
+/** Of what is as dark as this hardly anybody sees the hue. */
+const DARK: ReadonlySet<Colour> = new Set(['black', 'dark-brown']);
+const HARDLY = 0.03;
 
 /** Shades of one colour, as pale and deep blue, and a colour beside one that is named after it, as blue and blue-green. */
 const SHADE = 0.07;

@@ -109,7 +109,7 @@ export class World {
     const showed: Showed[] = [];
     let stopped: string | undefined;
     for (const step of todo) {
-      const { op } = step;
+      const op = asMuchAsThereIs(step.op, bench);
       try {
         const done = perform(bench, op);
         bench = done.bench;
@@ -131,6 +131,12 @@ export class World {
       ...(stopped !== undefined && { stopped }),
     };
   }
+}
+
+/** Of a tube that holds less than a portion all is taken. */
+function asMuchAsThereIs(op: Op, { vessels }: Bench): Op {
+  const held = op.op === 'take' ? (vessels[op.from]?.mL ?? 0) : 0;
+  return op.op === 'take' && held > 0 && held < op.mL ? { ...op, mL: held } : op;
 }
 
 /** A step as it is done where amounts and patience differ. */

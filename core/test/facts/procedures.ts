@@ -1,6 +1,6 @@
 /**
  * What the standard tests show, done as the schools do them, on salts that have to answer and on some that must not: by books of
- * qualitative analysis. All but five that came later were written down before anything was run; of five whose words were too narrow they were
+ * qualitative analysis. All but seven that came later were written down before anything was run; of five whose words were too narrow they were
  * widened afterwards (a pale yellow with nitrite, black iodine of dichromate, red-brown with iron, antimony sulfide that another solid
  * becomes). A line is `test: salts: things`, a thing some words of one observation,
  * `a|b` either; `not` before one that must not be seen.
@@ -60,6 +60,8 @@ export const PROCEDURES: Readonly<Partial<Record<School, string>>> = {
     iron-iii: NaCH3COO: solution red|red-brown|orange-red|brown|orange
     iron-iii: K4Fe(CN)6·3H2O: precipitate formed deep-blue|blue
     iron-iii: NaCl: solution yellow|pale-yellow
+    iron-iii: Na2B4O7·10H2O: not solution red|red-brown
+    iron-iii: Na2HPO4·12H2O: precipitate formed buff|pale-yellow|white
     molybdate: Na2HPO4·12H2O: precipitate formed yellow
     molybdate: NaCl: precipitate none
     molybdate-boiled: Na3AsO4: precipitate formed yellow

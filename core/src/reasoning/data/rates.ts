@@ -18,7 +18,7 @@ export const MENTIONED = {
   /** The colourless clear liquid and its like. */
   unremarkable: 0.35,
   /** White grains among coloured ones; one of the colours of a flame that has several. */
-  among: 0.5,
+  among: 0.35,
   /** One of the colours of grains that have several: of a powder some say one. */
   oneKind: 0.8,
   /** What strikes one, though it is not what the test is about: a smell, a coloured gas, a sublimate, charring. */
@@ -29,15 +29,17 @@ export const MENTIONED = {
   nothing: 0.6,
   /** What fell and dissolved again. */
   passed: 0.6,
-  /** A stage on the way to another colour of the same solid: mostly the last is told. */
+  /** A stage on the way to another colour of the same solid, or to its end: mostly the last is told. */
   onTheWay: 0.35,
+  /** That a precipitate dissolved, where a coloured liquid is left to tell of. */
+  intoColour: 0.7,
 };
 
 /** A thing is told once more, as when a white precipitate is said to form and then to persist. */
 export const TOLD_AGAIN = 0.3;
 
 /** Shown, and written down as nothing. */
-export const OVERLOOKED = { plain: 0.012, weak: 0.12, faint: 0.4, passed: 0.25 };
+export const OVERLOOKED = { plain: 0.012, weak: 0.12, trace: 0.3, faint: 0.4, passed: 0.25 };
 
 /** Written down without anything of the kind to be seen, by channel; 0.01 for the others. */
 export const IMAGINED: Readonly<Partial<Record<Channel, number>>> = {
@@ -53,8 +55,8 @@ export const IMAGINED: Readonly<Partial<Record<Channel, number>>> = {
 };
 export const IMAGINED_ELSE = 0.012;
 
-/** Fields that are written at all, where there is something to write. */
-export const WRITTEN = { colour: 0.9, event: 0.9, texture: 0.35, amount: 0.2, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
+/** Fields that are written at all, where there is something to write; of what dissolved few tell the colour once more. */
+export const WRITTEN = { colour: 0.9, colourOfGone: 0.4, event: 0.9, texture: 0.35, amount: 0.2, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
 
 /** Share of these rates at which a field is written of a thing that shows nothing of the kind. */
 export const UNASKED = 0.3;
@@ -98,6 +100,9 @@ export const SODIUM_FLAME = { weak: 0.3, lasting: 0.06, imagined: 0.85 };
 
 /** The colour of the liquid is told of a precipitate that is not there, or of a precipitate that of the liquid. */
 export const BORROWED = 0.03;
+
+/** A layer of which nothing but its colour is told is called the liquid. */
+export const LAYER_AS_LIQUID = 0.15;
 
 /** The same test written once more says the same without another look. */
 export const REPEATED = 0.7;

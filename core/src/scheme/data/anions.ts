@@ -4,20 +4,19 @@ import {
   anyPpt, beneath, boil, chosen, cool, decant, drops, evaporate, flameOf, gas, layer, limewater, liquid, litmus, look, paper, pinch, pour, ppt, proof, put, ready, shake, sign, smell, spin, stand, take, turned, until, warm, wash,
 } from './steps';
 
-/** A portion of the extract, acidified and boiled free of carbonate. */
-const acidified = (acid = 'nitric-acid-2M', n = 18, mL = 0.5): DoStep[] => ready(
-  take(mL, 'X'), { ...drops(acid, n, 'Until it no longer fizzes, and a few drops over.'), bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
+/** A portion of the extract, acidified by this addition and boiled free of carbonate. */
+const acidifiedBy = (addition: DoStep, mL: number): DoStep[] => ready(
+  take(mL, 'X'), { ...addition, bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
 );
+const acidified = (acid = 'nitric-acid-2M', n = 18, mL = 0.5) => acidifiedBy(drops(acid, n, 'Until it no longer fizzes, and a few drops over.'), mL);
+/** In plenty of acid oxalate and chromate of silver stay up. */
+const silvered = acidifiedBy(pour('nitric-acid-2M', 2, 'Until it no longer fizzes, and much more.'), 0.08);
 const PALE = ['white', 'off-white', 'cream'] as const;
 const YELLOWS = ['yellow', 'pale-yellow'] as const;
 const BROWNS = ['brown', 'red-brown', 'dark-brown', 'orange', 'orange-red', 'red'] as const;
 const BLUES = ['blue', 'deep-blue', 'blue-green', 'violet', 'black'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'brown', 'orange-red', 'orange', 'dark-brown'] as const;
 
-/** In plenty of acid oxalate and chromate of silver stay up. */
-const silvered = ready(
-  take(0.08, 'X'), { ...pour('nitric-acid-2M', 2, 'Much more than fizzes.'), bySight: true }, boil(1, '1', 'Carbon dioxide, and with it cyanide and sulfide, must go.'), cool('1'),
-);
 const HALIDE = { tests: ['silver-acid'], shows: anyPpt, otherwise: 'silver gave nothing, so there is no halide' } as const;
 const REDUCER = { tests: ['permanganate-acid'], shows: { channel: 'solution', colour: ['colourless', 'pale-yellow', 'yellow', 'pale-green', 'brown', 'orange', 'green', 'pale-blue', 'off-white', 'buff', 'cream'] }, otherwise: 'permanganate kept its colour, so nothing reduces it' } as const;
 
@@ -114,9 +113,9 @@ export const ANION_TESTS: readonly StandardTest[] = [
     steps: [take(0.1, 'X'), pour('water', 1), drops('hydrochloric-acid-2M', 8), boil(1, '1', 'Carbonate and nitrite off.'), drops('potassium-iodide-0.1M', 10), drops('starch-0.5pc', 3)],
     signs: [sign(['CrO4^2-', 'Cr2O7^2-', 'MnO4-'], { channel: 'precipitate', event: 'formed', colour: ['black', 'deep-blue', 'blue', 'violet', 'dark-brown'] })], mistaken: 'Nitrite is lost in the boiling: it has its own tests. Air frees a trace of iodine on standing.' },
   { id: 'iron-iii', title: 'Iron(III) chloride', station: 'extract', watch: ['solution', 'precipitate'],
-    purpose: 'Red with thiocyanate, deep blue with hexacyanoferrate(II), brown with the (III), pale yellow with phosphate.',
-    steps: [...acidified('hydrochloric-acid-2M', 15), drops('sodium-acetate-1M', 3), drops('iron-iii-chloride-0.1M', 4)],
-    signs: [sign('SCN-', liquid(REDS)), sign('Fe(CN)6^4-', ppt(['deep-blue', 'blue', 'black', 'violet']))] },
+    purpose: 'Red with thiocyanate and with acetate, deep blue with hexacyanoferrate(II), brown with the (III), buff with phosphate.',
+    steps: [...acidified('hydrochloric-acid-2M', 15), ...ready(until('ammonia-2M', 'just-basic'), drops('hydrochloric-acid-2M', 2, 'Just acid again.')), drops('iron-iii-chloride-0.1M', 4)],
+    signs: [sign(['SCN-', 'CH3COO-'], liquid(REDS)), sign('Fe(CN)6^4-', ppt(['deep-blue', 'blue', 'black', 'violet']))] },
   { id: 'molybdate', title: 'Ammonium molybdate', station: 'extract', watch: ['precipitate', 'solution'], control: 'blank',
     purpose: 'Phosphate gives a bright yellow crystalline precipitate on gentle warming; arsenate only on boiling.',
     steps: [...acidified('nitric-acid-6M', 8, 0.4), drops('ammonium-molybdate-reagent', 15), warm(3)],

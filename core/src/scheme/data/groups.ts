@@ -58,7 +58,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
   { id: 'group-2', title: 'Group II: sulfide in acid', start: 'P2', makes: ['P2', 'F2'], watch: ['precipitate'], station: bySulfide('group-2'),
     purpose: 'Sulfide from 0.3 M acid: mercury(II), lead, bismuth, copper, cadmium, arsenic, antimony, tin.',
     caution: 'Hydrogen sulfide is as poisonous as hydrogen cyanide and dulls the nose: hood.', hazard: 'high',
-    steps: [warm(1, 'P2'), sulfide('P2'), spin('P2'), decant('F2', 'P2', 'For group III.'), wash('P2', 'ammonium-chloride-2M', 'So that no chloride or later metal stays.')],
+    steps: [warm(1, 'P2'), sulfide('P2'), pour('water', 3, 'Metals give up acid for sulfide, which keeps back cadmium and lead: dilute, and once more.', 'P2'), sulfide('P2'), spin('P2'), decant('F2', 'P2', 'For group III.'), wash('P2', 'ammonium-chloride-2M', 'So that no chloride or later metal stays.')],
     signs: [sign(GROUP_II_METALS, { channel: 'precipitate', event: ['formed', 'persists'], colour: DARK })],
     mistaken: 'A white cloud is only sulfur, from iron(III), chromate, permanganate or nitrate. Too much acid leaves cadmium to fall with zinc.' },
   { id: 'tin-division', title: 'Group II in yellow ammonium sulfide', start: 'P2', makes: ['T2', 'P2'], watch: ['precipitate', 'solution'], station: bySulfide('group-2'),
@@ -162,7 +162,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
 
   { id: 'group-4', title: 'Group IV: sulfide in ammonia', start: 'F3', makes: ['P4', 'F4'], watch: ['precipitate'], station: { 'six-group': 'group-4' },
     purpose: 'Zinc white, manganese buff, cobalt and nickel black.', caution: 'Hydrogen sulfide: hood.', hazard: 'high',
-    steps: [take(4, '@', 'P4'), drops('ammonia-6M', 3, undefined, 'P4'),
+    steps: [take(4, '@', 'P4'), drops('ammonia-6M', 10, 'It must smell of it still when sulfide has taken its part.', 'P4'),
       chosen('sulfide-source', { gas: [{ op: { op: 'pass', to: 'P4', gas: 'hydrogen-sulfide', minutes: 3 } }], thioacetamide: [drops('thioacetamide-1M', 20, undefined, 'P4'), warm(4, 'P4'), stand(8, 'P4'), cool('P4')], 'ammonium-sulfide': [drops('ammonium-sulfide-1M', 10, undefined, 'P4')] }),
       spin('P4'), decant('F4', 'P4'), wash('P4', 'ammonium-chloride-2M')],
     signs: [sign('Zn2+', ppt(['white', 'off-white', 'cream', 'grey'])), sign('Mn2+', ppt(['buff', 'pink', 'off-white', 'cream', 'white'])), sign(['Co2+', 'Ni2+'], ppt(['black', 'dark-brown', 'grey']))],
