@@ -87,8 +87,14 @@ export function solidsChanged(before: Vessel, after: Vessel): boolean {
 const hydroxideMg = (vessel: Vessel): number =>
   visibleSolids(vessel).reduce((sum, { formula, mg }) => (formula.includes('OH') ? sum + mg : sum), 0);
 
-/** Did hydroxides and basic salts go? */
-export const hydroxideWent = (before: Vessel, after: Vessel): boolean => hydroxideMg(before) - hydroxideMg(after) > CHANGED_MG;
+/** Is there hydroxide or a basic salt of which this drop dissolved none? */
+export function hydroxideStays(before: Vessel, after: Vessel): boolean {
+  const left = hydroxideMg(after);
+  return left > 0 && hydroxideMg(before) - left <= CHANGED_MG;
+}
+
+/** Is no hydroxide or basic salt to be seen? */
+export const isFreeOfHydroxide = (vessel: Vessel): boolean => hydroxideMg(vessel) === 0;
 
 /** What sulfur and the like become while a liquid stands or boils. */
 export function runTogether(vessel: Vessel, minutes: number): Vessel {

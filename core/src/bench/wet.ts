@@ -7,7 +7,7 @@ import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { letReact, type Reacted, type ReactingConditions } from './reacting';
-import { holdsSolid, hydroxideWent, runTogether, solidsChanged } from './solids';
+import { holdsSolid, hydroxideStays, isFreeOfHydroxide, runTogether, solidsChanged } from './solids';
 import { emptyVessel, ROOM_CELSIUS, type Vessel } from './vessel';
 
 export interface Worked {
@@ -78,6 +78,7 @@ function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
 const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
+const isAcid = ({ pH }: Vessel) => (pH ?? 7) <= ACID_PH;
 /** A base that brings a liquid past this would dissolve again what is looked for. */
 const TOO_BASIC_PH = 10;
 /** The smallest part of a drop that can be let down a wall. */
@@ -90,13 +91,13 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const most = Math.round((op.max_mL ?? 10) / DROP_ML);
   let now = vessel;
   let still = 0;
-  let clearing = false;
+  let resists = false;
   const each: (readonly Happening[])[] = [];
   const equationsOfDrops: NonNullable<Worked['equations']>[] = [];
   const reached = (v: Vessel) => {
     if (op.until === 'just-basic') return (v.pH ?? 7) >= BASIC_PH;
-    // A hydroxide that dissolves takes up the acid that was to be there.
-    if (op.until === 'just-acidic') return (v.pH ?? 7) <= ACID_PH && !clearing;
+    // A hydroxide that would still dissolve takes up the acid that was to be there.
+    if (op.until === 'just-acidic') return isAcid(v) && (resists || isFreeOfHydroxide(v));
     return still >= STILL_DROPS;
   };
   while (each.length < most && !reached(now)) {
@@ -105,7 +106,7 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
     // A careful hand lets only a part of the last drop run down.
     for (let share = 0.5; share >= LEAST_DROP && passedBy(step.vessel, op.until); share /= 2) step = drop(share);
     still = solidsChanged(now, step.vessel) ? 0 : still + 1;
-    clearing = hydroxideWent(now, step.vessel);
+    resists = isAcid(now) && hydroxideStays(now, step.vessel);
     each.push(step.happened);
     if (step.equations) equationsOfDrops.push(step.equations);
     now = step.vessel;

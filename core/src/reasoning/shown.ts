@@ -131,7 +131,8 @@ function mentionedIn(
   if (isReading(o)) return MENTIONED.reading;
   if (passed) return passed === 'gone' ? MENTIONED.passed : MENTIONED.onTheWay;
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
-  if (isAmong(o, seen) || isOneFlame(o, seen)) return MENTIONED.among;
+  if (isAmong(o, seen)) return MENTIONED.among;
+  if (isOneFlame(o, seen)) return MENTIONED.oneFlame;
   if (isOneKind(o, seen)) return MENTIONED.oneKind;
   if (isIntoColour(o, seen)) return MENTIONED.intoColour;
   if (o.channel === test.watch[0]) return MENTIONED.asked;

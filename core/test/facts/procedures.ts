@@ -1,9 +1,9 @@
 /**
  * What the standard tests show, done as the schools do them, on salts that have to answer and on some that must not: by books of
- * qualitative analysis. All but seven that came later were written down before anything was run; of five whose words were too narrow they were
- * widened afterwards (a pale yellow with nitrite, black iodine of dichromate, red-brown with iron, antimony sulfide that another solid
- * becomes). A line is `test: salts: things`, a thing some words of one observation,
- * `a|b` either; `not` before one that must not be seen.
+ * qualitative analysis, written down before they were run. Seven came later; of five whose words were too narrow they were widened
+ * afterwards (a pale yellow with nitrite, black iodine of dichromate, red-brown with iron, antimony sulfide that another solid becomes).
+ * A line is `test: salts: things`, salts joined by `+`, a thing some words of one observation, `a|b` either; `not` before one that must
+ * not be seen.
  */
 import type { School } from '#core/scheme/model';
 
@@ -226,5 +226,35 @@ export const PROCEDURES: Readonly<Partial<Record<School, string>>> = {
     aluminium-ammonium-chloride: KAl(SO4)2·12H2O: precipitate formed white gelatinous|flocculent
     zinc-sulfide: ZnSO4·7H2O: precipitate formed white
     manganese-bismuthate: MnSO4·4H2O: solution violet|pink
+    group-2: CuSO4·5H2O+CdSO4: precipitate formed black|dark-brown|brown
+    cadmium-sulfide: CuSO4·5H2O+CdSO4: precipitate formed yellow
+    group-2: AlCl3·6H2O+ZnCl2: precipitate none
+    group-4: AlCl3·6H2O+ZnCl2: precipitate formed white
+    group-4: NiCl2·6H2O+MnCl2·4H2O: precipitate formed black|dark-brown
+    group-5: ZnSO4·7H2O: precipitate none
+    barium-chromate: SrCO3+CaCO3: not precipitate yellow
+    strontium-sulfate: BaCl2·2H2O: precipitate none
+    strontium-sulfate: BaCl2·2H2O+CaCl2: precipitate none
+    strontium-sulfate: BaCl2·2H2O+SrCl2·6H2O: precipitate formed white
+    calcium-oxalate: SrCl2·6H2O: precipitate none
+    calcium-oxalate: BaCl2·2H2O+CaCl2: precipitate formed white
+    magnesium-phosphate: MgSO4·7H2O+ZnSO4·7H2O: precipitate formed white
+  `,
+  'semi-micro': `
+    group-1: AgNO3: precipitate formed white
+    group-2: CdSO4: precipitate formed yellow|orange
+    group-2: ZnSO4·7H2O: precipitate none
+    copper-hexacyanoferrate-2: CuSO4·5H2O: precipitate formed red-brown|brown
+    group-3-sulfide: ZnSO4·7H2O: precipitate formed white|off-white
+    group-3-sulfide: NiCl2·6H2O: precipitate formed black
+    group-3-sulfide: KAl(SO4)2·12H2O: precipitate formed white
+    group-3-sulfide: BaCl2·2H2O: precipitate none
+    nickel-dimethylglyoxime: NiCl2·6H2O: precipitate red|crimson
+    manganese-bismuthate: MnSO4·4H2O: solution violet|pink
+    zinc-hexacyanoferrate: ZnSO4·7H2O: precipitate formed white
+    aluminon: KAl(SO4)2·12H2O: precipitate red|crimson|pink
+    group-5: BaCl2·2H2O: precipitate formed white
+    group-5: NiCl2·6H2O: precipitate none
+    magnesium-phosphate: MgSO4·7H2O: precipitate formed white crystalline
   `,
 };

@@ -17,8 +17,10 @@ export const MENTIONED = {
   reading: 0.99,
   /** The colourless clear liquid and its like. */
   unremarkable: 0.35,
-  /** White grains among coloured ones; one of the colours of a flame that has several. */
+  /** White grains among coloured ones. */
   among: 0.35,
+  /** One of the colours of a flame that has several. */
+  oneFlame: 0.5,
   /** One of the colours of grains that have several: of a powder some say one. */
   oneKind: 0.8,
   /** What strikes one, though it is not what the test is about: a smell, a coloured gas, a sublimate, charring. */
