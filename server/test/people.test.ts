@@ -184,7 +184,8 @@ test('every route lets in whom the table says, and nobody else', async () => {
         const refused = [401, 403, 404].includes(status);
         if (refused === allowed.includes(who) || status >= 500) wrong.push(`${method} ${path} as ${who}: ${status}`);
         // One who is not there at all learns no more than one to whom it does not belong.
-        if (who === 'nobody' && !['/sign-in', '/join'].includes(path) && status !== 401) wrong.push(`${path} as nobody: ${status}`);
+        if (who === 'nobody' && !['/sign-in', '/join'].includes(path) && status !== 401)
+          wrong.push(`${path} as nobody: ${status}`);
       }),
     );
   expect(wrong).toEqual([]);
