@@ -232,6 +232,7 @@ for (const { name, hood, phone, open } of VIEWS) {
   await context.addInitScript(() => localStorage.setItem('foxing-tour', '{"state":{"done":true},"version":0}'));
   await context.addInitScript((theme) => localStorage.setItem('foxing-theme', theme), hood ? 'hood' : 'light');
   const page = await context.newPage();
+  await page.goto('/cases');
   await open(page);
   await page.waitForTimeout(SETTLED_MS);
   await page.screenshot({ path: fileURLToPath(new URL(`screenshots/${name}.png`, import.meta.url)) });
