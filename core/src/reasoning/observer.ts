@@ -8,6 +8,7 @@ import {
   IMAGINED,
   IMAGINED_ELSE,
   LAYER_AS_LIQUID,
+  NOTHING_SAID,
   READINGS,
   SODIUM_FLAME,
   TOLD_AGAIN,
@@ -165,9 +166,6 @@ function told(r: Observation, s: Shown): number {
   }
   return s.nothing ? imagined * wordsForNothing(r) : (1 - overlookedOf(s)) * wordsFor(r, s);
 }
-
-/** That there is nothing is said of a channel of which the test shows nothing at all. */
-export const NOTHING_SAID = 0.3;
 
 /** Liquid and precipitate in one tube, whose colours are told of each other. */
 const TUBE: ReadonlySet<Channel> = new Set(['solution', 'precipitate']);

@@ -3,7 +3,7 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { LAYER_AS_LIQUID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
+import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
 import {
   carelessOf,
   colourTold,
@@ -12,7 +12,6 @@ import {
   happeningsOf,
   imaginedColour,
   imaginedIn,
-  NOTHING_SAID,
   SCALE_CELSIUS,
 } from './observer';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
@@ -116,8 +115,8 @@ export function student(random: () => number): Observer {
       if (!seen.some((o) => o.channel === channel) && chance(NOTHING_SAID))
         out.push(...nothingIn(channel).filter(isNothing).slice(0, 1));
     }
-    const seenSo = distinctIn(out);
-    const told = seenSo.map((o) => (isBareLayer(o, seenSo) && chance(LAYER_AS_LIQUID) ? calledLiquid(o) : o));
+    const written = distinctIn(out);
+    const told = written.map((o) => (isBareLayer(o, written) && chance(LAYER_AS_LIQUID) ? calledLiquid(o) : o));
     return told.length ? told : seen.slice(0, 1).map((o) => (isNothing(o) ? o : write(shownIn(test, [o])[0]!)));
   };
 }

@@ -37,6 +37,9 @@ export const MENTIONED = {
   intoColour: 0.7,
 };
 
+/** That there is nothing is said of a channel of which the test shows nothing at all. */
+export const NOTHING_SAID = 0.3;
+
 /** A thing is told once more, as when a white precipitate is said to form and then to persist. */
 export const TOLD_AGAIN = 0.3;
 
