@@ -79,7 +79,7 @@ test('a pair that shows nothing of what was composed is found once it is simulat
     ['thing 5', 'thing 6'],
   ] as const) {
     const { space, entries } = recorded(a, b);
-    const found = infer(space, entries, { least: 28, most: 28 });
+    const found = infer(space, entries, { most: 28 });
     expect(found.candidates[0]!.ions).toEqual([a, b]);
     expect(found.candidates[0]!.against).toEqual([]);
     expect(found.doubtful).toBe(false);
@@ -89,7 +89,7 @@ test('a pair that shows nothing of what was composed is found once it is simulat
 test('no more are simulated than the effort allows, and what was left out is owned to', () => {
   for (const most of [1, 3, 9]) {
     const { space, entries, simulated } = recorded('thing 2', 'thing 7');
-    const { doubtful } = evidenceOf(space, entries, { least: 1, most });
+    const { doubtful } = evidenceOf(space, entries, { most });
     expect(simulated.length).toBeLessThanOrEqual(most);
     expect(simulated.length).toBeGreaterThan(0);
     expect(doubtful).toBe(true);
@@ -99,7 +99,7 @@ test('no more are simulated than the effort allows, and what was left out is own
 test('once nobody waits, no other is begun; what there is has the shape of an answer', () => {
   const { space, entries, simulated } = recorded('thing 1', 'thing 4');
   let asked = 0;
-  const found = infer(space, entries, { least: 28, most: 28, stopped: () => ++asked > 4 });
+  const found = infer(space, entries, { most: 28, stopped: () => ++asked > 4 });
   expect(simulated).toHaveLength(4);
   expect(found.weights.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
 });
@@ -107,13 +107,13 @@ test('once nobody waits, no other is begun; what there is has the shape of an an
 test('a single thing that explains the record is believed without looking at every pair', () => {
   const made = toy();
   const entries = record(made, made.find('thing 3'));
-  const found = infer(made.space, entries, { least: 6, most: 28 });
+  const found = infer(made.space, entries, { most: 28 });
   expect(found.candidates[0]!.ions).toEqual(['thing 3']);
   expect(made.simulated.length).toBeLessThan(28);
 });
 
 const lnOf = (space: Space, list: readonly RecordEntry[]) =>
-  evidenceOf(space, list, { least: 0, most: 0 }).evidence.map((e) => [...e.ln]);
+  evidenceOf(space, list, { most: 0 }).evidence.map((e) => [...e.ln]);
 
 test('a pair that is not simulated is put out less by one entry than a thing that is known', () => {
   const { space, entries, m } = recorded('thing 2', 'thing 7');
@@ -136,19 +136,19 @@ test('the same written once more moves less than the first time, and the order o
   const rows = lnOf(space, again);
   expect(spread(rows.at(-1)!)).toBeLessThan(spread(rows[0]!) / 2);
   const probabilities = (list: readonly RecordEntry[]) =>
-    infer(space, list, { least: 28, most: 28 }).suspects.map((s) => s.probability);
+    infer(space, list, { most: 28 }).suspects.map((s) => s.probability);
   probabilities([...again].reverse()).forEach((p, i) => expect(p).toBeCloseTo(probabilities(again)[i]!, 5));
 });
 
 test('a blank that shows the same takes the weight away; a clean one adds to it', () => {
   const { space, entries } = recorded('thing 1', 'thing 4');
-  const without = infer(space, entries.slice(1), { least: 28, most: 28 });
+  const without = infer(space, entries.slice(1), { most: 28 });
   const blank = (observed: readonly Observation[]): RecordEntry => ({ number: 9, test: TESTS[0]!, observed, control: 'blank' });
-  const same = infer(space, [...entries, blank(entries[0]!.observed)], { least: 28, most: 28 });
+  const same = infer(space, [...entries, blank(entries[0]!.observed)], { most: 28 });
   expect(same.suspects.map((s) => s.probability)).toEqual(without.suspects.map((s) => s.probability));
   expect(same.unused.map((u) => u.entry)).toEqual([1, 9]);
   // Beside a clean blank a mistake is less to be thought of.
-  const clean = evidenceOf(space, [{ ...entries[0]!, beside: true }], { least: 0, most: 0 }).evidence[0]!;
-  const plain = evidenceOf(space, [entries[0]!], { least: 0, most: 0 }).evidence[0]!;
+  const clean = evidenceOf(space, [{ ...entries[0]!, beside: true }], { most: 0 }).evidence[0]!;
+  const plain = evidenceOf(space, [entries[0]!], { most: 0 }).evidence[0]!;
   expect(Math.min(...clean.ln)).toBeLessThan(Math.min(...plain.ln));
 });

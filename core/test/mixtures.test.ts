@@ -13,7 +13,7 @@ import type { Observation } from '#core/vocabulary/observation';
 const atlas = JSON.parse(gunzipSync(readFileSync(new URL('../../atlas/atlas.json.gz', import.meta.url))).toString()) as Atlas;
 
 /** Between a prompt look and a thorough one. */
-const LONGER = { least: 60, most: 150 };
+const LONGER = { most: 150 };
 
 const entry = (number: number, test: string, ...observed: Observation[]): RecordEntry => ({ number, test, observed });
 const bounds = (space: SaltSpace, entries: readonly RecordEntry[]) => ({

@@ -79,12 +79,14 @@ const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
 const isAcid = ({ pH }: Vessel) => (pH ?? 7) <= ACID_PH;
-/** A base that brings a liquid past this would dissolve again what is looked for. */
+/** Past these a base would dissolve again what is looked for, and an acid take the anions of weak ones. */
 const TOO_BASIC_PH = 10;
+const TOO_ACID_PH = 4;
 /** The smallest part of a drop that can be let down a wall. */
 const LEAST_DROP = 0.125;
 
-const passedBy = ({ pH }: Vessel, until: OpOf<'add'>['until']): boolean => until === 'just-basic' && (pH ?? 7) > TOO_BASIC_PH;
+const passedBy = ({ pH }: Vessel, until: OpOf<'add'>['until']): boolean =>
+  (until === 'just-basic' && (pH ?? 7) > TOO_BASIC_PH) || (until === 'just-acidic' && (pH ?? 7) < TOO_ACID_PH);
 
 function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);

@@ -24,13 +24,12 @@ export interface Weighed {
   readonly evidence: readonly Evidence[];
   /** Mixtures of which every entry was simulated. */
   readonly simulated: ReadonlySet<number>;
-  /** The likeliest is a mixture, or leaves something unexplained: a more thorough look may find better. */
+  /** Mixtures that were not simulated may yet make a difference: a more thorough look may find better. */
   readonly doubtful: boolean;
 }
 
-/** How many mixtures are simulated: at the least, and at the most while the best of them explains too little. */
 export interface Effort {
-  readonly least: number;
+  /** Mixtures that are simulated at the most. */
   readonly most: number;
   /** Asked between two of them: true when nobody waits for the answer any more, and what there is will do. */
   readonly stopped?: () => boolean;
@@ -39,14 +38,15 @@ export interface Effort {
 /** For one of the rankings by which mixtures are chosen to be simulated, no entry costs them more e-folds. */
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
-const BEATEN = 10;
+const BEATEN = 8;
 /** Those no more e-folds behind the best are weighed over how benches differ. */
-const CLOSE = 4;
+const CLOSE = 3;
 /** The first that run are those of the rankings; then kin of the best may come between. */
 const FIRST = 6;
-/** So many after the best that are no better, and it is taken though it leaves the usual share of mistakes unexplained. */
+/** What may be left to mixtures not simulated, when the best explains every entry. */
+const UNSETTLED = 0.1;
+/** So many after the best that are no better, and it is taken, whatever it leaves unexplained. */
 const PATIENCE = 60;
-const MISTAKES = 0.05;
 
 /** What no member could have shown has some probability all the same. */
 const LEAST = 1e-250;
@@ -70,7 +70,7 @@ const told = (e: RecordEntry): string =>
     .join('; ');
 const sameWords = (a: RecordEntry, b: RecordEntry) => a.test === b.test && told(a) === told(b);
 
-export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least, most, stopped }: Effort): Weighed {
+export function evidenceOf(space: Space, entries: readonly RecordEntry[], { most, stopped }: Effort): Weighed {
   const quick = space.lnPrior.slice();
   const rough = space.lnPrior.slice();
   const evidence = entries.map((entry, i): Evidence => {
@@ -89,11 +89,9 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
     });
     return { entry, ...about, p: p.slice(), ln };
   });
-  const elimination = new Elimination(space, evidence, rough);
-  const explained = () => elimination.poor() === 0;
-  const settled = () => elimination.idle >= PATIENCE && elimination.poor() <= 1 + entries.length * MISTAKES;
+  const elimination = new Elimination(space, evidence, quick);
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && !stopped?.() && !(run >= least && (explained() || settled())); run++) {
+  for (let run = 0; run < most && !elimination.isSettled && !stopped?.(); run++) {
     const m = queue.next(run < FIRST ? undefined : elimination.leader);
     if (m === undefined) break;
     elimination.enter(m);
@@ -102,7 +100,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   return {
     evidence,
     simulated: new Set(elimination.finished.keys()),
-    doubtful: !queue.empty && !(explained() && elimination.plain),
+    doubtful: !queue.empty && !elimination.isSettled,
   };
 }
 
@@ -114,22 +112,36 @@ class Elimination {
   /** ln of what each of those that came through is worth, with its prior. */
   readonly finished = new Map<number, number>();
   private best = -Infinity;
+  /** What those not simulated are worth by what was composed for them, and all others, relative to the best there was at first. */
+  private left = 0;
+  private found = 0;
+  private readonly scale: number;
   /** Entries in the order in which they are tried: what put out the last one comes first. */
   private readonly order: number[];
 
   constructor(
     private readonly space: Space,
     private readonly evidence: readonly Evidence[],
-    ln: Float64Array,
+    private readonly quick: Float64Array,
   ) {
     this.order = [...evidence.keys()];
     space.members.forEach(({ composed }, m) => {
-      if (!composed && ln[m]! > this.best) [this.leader, this.best] = [m, ln[m]!];
+      if (!composed && quick[m]! > this.best) [this.leader, this.best] = [m, quick[m]!];
     });
+    this.scale = this.best;
+    space.members.forEach(({ composed }, m) => (this[composed ? 'left' : 'found'] += this.worth(quick[m]!)));
+  }
+
+  private readonly worth = (ln: number) => Math.exp(ln - this.scale);
+
+  /** Would more of them hardly change the answer? */
+  get isSettled(): boolean {
+    return this.idle >= PATIENCE || (this.left <= UNSETTLED * (this.left + this.found) && this.explainsAll);
   }
 
   enter(m: number): void {
     this.idle++;
+    this.left -= this.worth(this.quick[m]!);
     let sum = this.space.lnPrior[m]!;
     for (const [place, k] of this.order.entries()) {
       const evidence = this.evidence[k]!;
@@ -143,6 +155,7 @@ class Elimination {
       }
     }
     this.finished.set(m, sum);
+    this.found += this.worth(sum);
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
   }
 
@@ -158,15 +171,9 @@ class Elimination {
     }
   }
 
-  /** Is the best so far no mixture? */
-  get plain(): boolean {
-    return this.leader !== undefined && !this.space.members[this.leader]!.composed;
-  }
-
-  /** Entries that the best so far explains poorly. */
-  poor(): number {
+  private get explainsAll(): boolean {
     const m = this.leader;
-    return m === undefined ? Infinity : this.evidence.filter((e) => isUnexplained(e, m)).length;
+    return m !== undefined && this.evidence.every((e) => !isUnexplained(e, m));
   }
 }
 

@@ -2,7 +2,7 @@
 import { because } from './because';
 import { type Conflict, conflictsIn } from './conflicts';
 import { type RecordEntry, type Unused, usable } from './entries';
-import { type Effort, evidenceOf, type Weighed } from './evidence';
+import { type Effort, evidenceOf } from './evidence';
 import { Posterior } from './posterior';
 import { holdings, type Space } from './space';
 import { type State, stateOf } from './states';
@@ -39,7 +39,7 @@ export interface Inference {
   readonly conflicts: readonly Conflict[];
   /** Entries that could not be used, and why. */
   readonly unused: readonly Unused[];
-  /** The likeliest is a mixture, or leaves something unexplained, or much lies with mixtures not simulated: look more thoroughly. */
+  /** Mixtures not simulated may yet make a difference: look more thoroughly. */
   readonly doubtful: boolean;
   /** Probability of every member of the space. */
   readonly weights: Float64Array;
@@ -49,12 +49,10 @@ export interface Inference {
 const SHOWN = 0.5;
 const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
-/** Probability of mixtures that were only composed, from which on more of them are to be simulated. */
-const UNSETTLED = 0.03;
 
 /** When it has to be right, and while someone waits. */
-export const THOROUGH: Effort = { least: 200, most: 600 };
-export const PROMPT: Effort = { least: 6, most: 12 };
+export const THOROUGH: Effort = { most: 600 };
+export const PROMPT: Effort = { most: 12 };
 
 /** Reads a record against a space. Struck entries are to be left out by the caller. */
 export function infer(space: Space, record: readonly RecordEntry[], effort = PROMPT): Inference {
@@ -74,12 +72,8 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     return { id, state, probability, because: reasons };
   });
   const { weights } = posterior;
-  const doubtful = weighed.doubtful || onlyComposed(space, weighed, weights) > UNSETTLED;
-  return { suspects, candidates: candidatesOf(posterior), conflicts, unused, doubtful, weights };
+  return { suspects, candidates: candidatesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
 }
-
-const onlyComposed = ({ members }: Space, { simulated }: Weighed, weights: Float64Array) =>
-  members.reduce((sum, { composed }, m) => (composed && !simulated.has(m) ? sum + weights[m]! : sum), 0);
 
 /** Members of the same holdings and name are one candidate, however a salt's ions are paired. */
 function candidatesOf(posterior: Posterior): Candidate[] {

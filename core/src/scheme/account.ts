@@ -10,7 +10,7 @@ function kindOf({ channel, event, colour }: Observation): string | undefined {
   switch (channel) {
     case 'precipitate':
       if (event === 'persists' || event === 'formed') return `formed ${colour}`;
-      return event === 'dissolved' ? `dissolved ${colour}` : event;
+      return event === 'dissolved' || event === 'partly-dissolved' ? `${event} ${colour}` : event;
     case 'solution':
       return '';
     case 'gas':
@@ -35,14 +35,16 @@ export interface Showed extends Pick<DoStep, 'prepares'> {
 const MUTE: ReadonlySet<Op['op']> = new Set(['take', 'decant', 'wash']);
 const lies = (o: Observation) => o.channel === 'precipitate' && o.event !== 'none';
 
-/** What the steps showed; of those that only got the tube ready, the solid that still lies in it. */
+/** What the steps showed; of those that only got a tube ready for what comes, the solid that still lies in it. */
 export function shownBySteps(steps: readonly Showed[]): Observation[] {
   const telling = steps.filter(({ op }) => !MUTE.has(op.op));
   const proper = telling.filter((s) => !s.prepares);
   const [first] = proper;
   if (!first) return telling.flatMap((s) => s.see);
   const tube = placesIn(first.op).at(-1);
-  const before = telling.filter((s) => s.prepares && tube !== undefined && placesIn(s.op).includes(tube));
+  const before = telling
+    .slice(0, telling.indexOf(proper.at(-1)!))
+    .filter((s) => s.prepares && tube !== undefined && placesIn(s.op).includes(tube));
   const solid = before.flatMap((s) => s.see).filter(lies);
   const lying = solid.slice(solid.findLastIndex((o) => o.event === 'dissolved') + 1);
   return [...lying, ...proper.flatMap((s) => s.see)];

@@ -118,7 +118,7 @@ export class World {
       } catch (error) {
         // What the solver cannot work out is left as it was, like a step that cannot be done.
         if (!(error instanceof BenchError || error instanceof NotConverged)) throw error;
-        // Washing or pouring off nothing is no reason to stop; a tube that is not there is.
+        // What cannot be done is left out, and told.
         stopped ??= error.message;
       }
     }

@@ -111,7 +111,7 @@ export const LIQUID_WORDS: Readonly<Partial<Record<Colour, readonly string[]>>> 
   red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
   crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'],
   pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
-  violet: ['#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce'],
+  violet: ['#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce', '#b90067'],
   'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'],
   blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
   'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'],
@@ -185,9 +185,15 @@ function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
 }
 
 /** Silver is said of metal, never of a powder in a tube. */
-export const opaqueSamples = (Object.keys(SOLID_WORDS) as Colour[])
-  .filter((word) => word !== 'silver')
-  .map((word): Sample => [word, lab(SOLID_WORDS[word]!)]);
+/** Black with something paler in it is still called black. */
+const NOT_QUITE_BLACK: Sample = ['black', lab('#2d2a28')];
+
+export const opaqueSamples = [
+  ...(Object.keys(SOLID_WORDS) as Colour[])
+    .filter((word) => word !== 'silver')
+    .map((word): Sample => [word, lab(SOLID_WORDS[word]!)]),
+  NOT_QUITE_BLACK,
+];
 
 /** The word for the colour of a solid. */
 export const solidWord = (hex: string): Colour => nearest(lab(hex), opaqueSamples);

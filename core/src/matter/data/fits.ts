@@ -105,6 +105,7 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   'CoCl4^2-': 'blue in concentrated hydrochloric acid and on warming',
   'SnF6^2-': 'fluoride keeping tin(IV) from ammonia',
   'Fe3(OH)2(CH3COO)6+': 'the deep red of iron(III) in acetate',
+  'Fe3(OH)2(HCOO)6+': 'the red of iron(III) in formate, in a neutral solution',
   'Sn(C2O4)3^2-': 'oxalate keeping tin(IV) sulfide from falling, not that of antimony',
   'Ca(SO4)2^2-': 'calcium staying in strong ammonium sulfate',
   'Cu(C4H3O6)2^4-': 'deep blue and no hydroxide in alkaline tartrate',

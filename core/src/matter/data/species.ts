@@ -94,7 +94,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['Cr(OH)4-', 'Cr3+ - 4 H+', -27.4, 'BM'],
   ['FeOH^2+', 'Fe3+ - H+', -2.19, 'BM', 43.5],
   ['Fe(OH)2+', 'Fe3+ - 2 H+', -5.67, 'BM', 71],
-  ['Fe(OH)4-', 'Fe3+ - 4 H+', -22.6, 'FIT', 154],
+  ['Fe(OH)4-', 'Fe3+ - 4 H+', -23.5, 'FIT', 154],
   ['Fe2(OH)2^4+', '2 Fe3+ - 2 H+', -2.95, 'BM', 56.5],
   ['FeOH+', 'Fe2+ - H+', -9.5, 'BM'],
   ['Fe(OH)3-', 'Fe2+ - 3 H+', -31.0, 'BM', 163],
@@ -252,6 +252,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['Fe(CH3COO)2+', 'Fe3+ + 2 CH3COO-', 7.6, 'NIST46'],
   ['Fe(CH3COO)3', 'Fe3+ + 3 CH3COO-', 9.6, 'NIST46'],
   ['Fe3(OH)2(CH3COO)6+', '3 Fe3+ + 6 CH3COO- - 2 H+', 23.0, 'FIT'],
+  ['Fe3(OH)2(HCOO)6+', '3 Fe3+ + 6 HCOO- - 2 H+', 20.0, 'FIT'],
   ['FeC2O4+', 'Fe3+ + C2O4^2-', 9.15, 'NIST46'],
   ['Fe(C2O4)2-', 'Fe3+ + 2 C2O4^2-', 15.45, 'NIST46'],
   ['Fe(C2O4)3^3-', 'Fe3+ + 3 C2O4^2-', 19.83, 'NIST46'],
@@ -267,6 +268,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['MgHPO4', 'Mg2+ + PO4^3- + H+', 15.2, 'NIST46'],
   ['CaHPO4', 'Ca2+ + PO4^3- + H+', 15.0, 'NIST46'],
   ['FeSO4+', 'Fe3+ + SO4^2-', 4.05, 'NIST46'],
+  ['Fe(SO4)2-', 'Fe3+ + 2 SO4^2-', 5.38, 'NIST46'],
   ['AlSO4+', 'Al3+ + SO4^2-', 3.4, 'NIST46'],
   ['CaSO4', 'Ca2+ + SO4^2-', 2.36, 'NIST46'],
   // Calcium stays in strong ammonium sulfate (VOGEL).
@@ -292,7 +294,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   // Thio-anions and polysulfide
   ['AsS2-', 'H3AsO3 + 2 HS- + H+', 17.9, 'FIT'],
   ['SbS2-', 'Sb(OH)3 + 2 HS- + H+', 19.9, 'FIT'],
-  ['SnS3^2-', 'Sn(OH)6^2- + 3 HS- + 3 H+', 42.3, 'FIT'],
+  ['SnS3^2-', 'Sn(OH)6^2- + 3 HS- + 3 H+', 38.8, 'FIT'],
   ['HgS2^2-', 'Hg2+ + 2 HS- - 2 H+', 23.5, 'FIT'],
 
   // Dyes and special reagents

@@ -78,6 +78,7 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['Fe(CH3COO)2+', 'FIT', [340, 2500, 110], [465, 420, 120]],
   ['Fe(CH3COO)3', 'FIT', [340, 2800, 110], [470, 600, 130]],
   ['Fe3(OH)2(CH3COO)6+', 'FIT', [340, 8400, 110], [470, 1800, 130]],
+  ['Fe3(OH)2(HCOO)6+', 'FIT', [340, 8400, 110], [470, 1800, 130]],
   ['Fe(C2O4)3^3-', 'CRC', [380, 120, 90], [665, 6, 150]],
   ['Fe(C2O4)2-', 'CRC', [370, 150, 90]],
   ['FeC4H4O6+', 'FIT', [360, 900, 120]],
