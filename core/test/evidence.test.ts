@@ -112,8 +112,7 @@ test('a single thing that explains the record is believed without looking at eve
   expect(made.simulated.length).toBeLessThan(28);
 });
 
-const lnOf = (space: Space, list: readonly RecordEntry[]) =>
-  evidenceOf(space, list, { most: 0 }).evidence.map((e) => [...e.ln]);
+const lnOf = (space: Space, list: readonly RecordEntry[]) => evidenceOf(space, list, { most: 0 }).evidence.map((e) => [...e.ln]);
 
 test('a pair that is not simulated is put out less by one entry than a thing that is known', () => {
   const { space, entries, m } = recorded('thing 2', 'thing 7');
@@ -135,8 +134,7 @@ test('the same written once more moves less than the first time, and the order o
   const spread = (ln: readonly number[]) => Math.max(...ln) - Math.min(...ln);
   const rows = lnOf(space, again);
   expect(spread(rows.at(-1)!)).toBeLessThan(spread(rows[0]!) / 2);
-  const probabilities = (list: readonly RecordEntry[]) =>
-    infer(space, list, { most: 28 }).suspects.map((s) => s.probability);
+  const probabilities = (list: readonly RecordEntry[]) => infer(space, list, { most: 28 }).suspects.map((s) => s.probability);
   probabilities([...again].reverse()).forEach((p, i) => expect(p).toBeCloseTo(probabilities(again)[i]!, 5));
 });
 

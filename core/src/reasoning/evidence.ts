@@ -43,8 +43,10 @@ const BEATEN = 8;
 const CLOSE = 3;
 /** The first that run are those of the rankings; then kin of the best may come between. */
 const FIRST = 6;
-/** What may be left to mixtures not simulated, when the best explains every entry. */
+/** What may be left to mixtures not simulated, when the best explains every entry; */
 const UNSETTLED = 0.1;
+/** which it does where it makes the entry at least this likely, relative to what all samples do. */
+const POORLY = 0.25;
 /** So many after the best that are no better, and it is taken, whatever it leaves unexplained. */
 const PATIENCE = 60;
 
@@ -173,7 +175,7 @@ class Elimination {
 
   private get explainsAll(): boolean {
     const m = this.leader;
-    return m !== undefined && this.evidence.every((e) => !isUnexplained(e, m));
+    return m !== undefined && this.evidence.every(({ p, anyhow }) => p[m]! >= POORLY * anyhow);
   }
 }
 

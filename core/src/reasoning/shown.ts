@@ -40,8 +40,8 @@ const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' &&
 export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
-  /** Of the stages of a solid, one that was passed through: it is gone, or became another. */
-  readonly passed?: 'gone' | 'on-the-way';
+  /** Of the stages of a solid, one that was passed through (it is gone, or became another), or what is left of one that dissolved in part. */
+  readonly passed?: 'gone' | 'on-the-way' | 'left-over';
   readonly mentioned: number;
   readonly alike: readonly Colour[] | undefined;
 }
@@ -122,6 +122,8 @@ function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
 
 const isReading = (o: Observation) => o.celsius !== undefined;
 
+const OF_STAGES = { gone: MENTIONED.passed, 'on-the-way': MENTIONED.onTheWay, 'left-over': MENTIONED.leftOver };
+
 function mentionedIn(
   test: StandardTest,
   { o, nothing, passed }: Pick<Shown, 'o' | 'nothing'> & { readonly passed: Shown['passed'] | undefined },
@@ -129,7 +131,7 @@ function mentionedIn(
 ) {
   if (nothing || isLeftEmpty(o)) return MENTIONED.nothing;
   if (isReading(o)) return MENTIONED.reading;
-  if (passed) return passed === 'gone' ? MENTIONED.passed : MENTIONED.onTheWay;
+  if (passed) return OF_STAGES[passed];
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
   if (isAmong(o, seen)) return MENTIONED.among;
   if (isOneFlame(o, seen)) return MENTIONED.oneFlame;
@@ -139,10 +141,18 @@ function mentionedIn(
   return isStriking(o) ? MENTIONED.striking : MENTIONED.other;
 }
 
+/** What is left of a solid after a part of it dissolved: told with that, or instead of it. */
+const isLeftOf = (o: Observation, before: Observation) =>
+  o.channel === 'precipitate' &&
+  before.channel === 'precipitate' &&
+  o.event === 'persists' &&
+  before.event === 'partly-dissolved' &&
+  o.colour === before.colour;
+
 /** How a stage of a solid was passed by later ones, if it was. */
 function passedBy(o: Observation, then: readonly Observation[]): Shown['passed'] {
   if (isNothing(o) || !STAGED.has(o.channel) || o.event === 'unchanged' || o.look !== undefined) return undefined;
-  const later = then.filter((p) => p.channel === o.channel && !isNothing(p));
+  const later = then.filter((p) => p.channel === o.channel && !isNothing(p) && !isLeftOf(p, o));
   if (!later.length) return undefined;
   if (o.event === 'partly-dissolved') return 'on-the-way';
   return later.some(({ event }) => event === 'dissolved' || event === 'partly-dissolved') ? 'gone' : 'on-the-way';
@@ -151,7 +161,7 @@ function passedBy(o: Observation, then: readonly Observation[]): Shown['passed']
 function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
-    const passed = passedBy(o, seen.slice(i + 1));
+    const passed = seen.slice(0, i).some((p) => isLeftOf(o, p)) ? 'left-over' : passedBy(o, seen.slice(i + 1));
     const mentioned = mentionedIn(test, { o, nothing, passed }, seen);
     return {
       o,
@@ -165,7 +175,7 @@ function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[
 
 export function overlookedOf({ o, passed }: Shown): number {
   if (isReading(o)) return 0;
-  if (passed) return OVERLOOKED.passed;
+  if (passed && passed !== 'left-over') return OVERLOOKED.passed;
   if (isFaint(o)) return OVERLOOKED.faint;
   if (o.amount === 'trace') return OVERLOOKED.trace;
   return isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;

@@ -12,18 +12,13 @@ import { FORMS, isCation, SINGLES } from './hypotheses';
 import { probabilityOf } from './observer';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
-import { weightOf } from './priors';
+import { weightOf, weightTogether } from './priors';
 
 /**
  * Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed: of eighteen records of
  * salts and mixtures that others wrote fourteen are of such.
  */
 const SINGLE_SHARE = 0.8;
-/**
- * Two salts that share an ion are set together so much more often. By judgement: 4 makes 44 of 100 mixtures share one, 12 makes 70;
- * of sixteen mixtures in records from textbooks twelve do.
- */
-const SHARING = 6;
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
@@ -112,12 +107,10 @@ function members(limits: Limits): SaltMember[] {
   return out;
 }
 
-const WEIGHTS = FORMS.map(weightOf);
-
 function priorOf(list: readonly SaltMember[]): Float64Array {
-  const weights = list.map(({ salts, holds }) => {
-    const product = salts.reduce((w, i) => w * WEIGHTS[i]!, 1);
-    return salts.length > 1 && holds.length < 4 ? product * SHARING : product;
+  const weights = list.map(({ salts }) => {
+    const [one, other] = salts.map((i) => FORMS[i]!);
+    return other ? weightTogether(one!, other) : weightOf(one!);
   });
   const sum = (composed: boolean) => weights.reduce((s, w, m) => (list[m]!.composed === composed ? s + w : s), 0);
   const [single, mixed] = [sum(false), sum(true)];

@@ -33,6 +33,8 @@ export const MENTIONED = {
   passed: 0.6,
   /** A stage on the way to another colour of the same solid, or to its end: mostly the last is told. */
   onTheWay: 0.35,
+  /** What is left of a solid, beside that a part of it dissolved. */
+  leftOver: 0.4,
   /** That a precipitate dissolved, where a coloured liquid is left to tell of. */
   intoColour: 0.7,
 };
