@@ -32,7 +32,6 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Mn2+', 'MnI2', 'iodine colours the liquid'],
   ['Ba2+', 'BaCrO4', 'it falls again when the acid solution is made basic, before its turn'],
   ['Ag+', 'Ag2S AgI', 'sulfur or iodide is left beside it'],
-  ['Cu2+', 'CuC2O4', 'oxalate holds it even in acid'],
   ['As3+', 'As2S3', 'nitric acid, which dissolves it, makes arsenate of it, and sulfur beside which its sulfide is lost'],
 ];
 const hidden = new Map(HIDDEN.flatMap(([ion, salts, why]) => salts.split(' ').map((salt) => [`${ion} ${salt}`, why] as const)));

@@ -43,11 +43,13 @@ const BEATEN = 8;
 const CLOSE = 3;
 /** The first that run are those of the rankings; then kin of the best may come between. */
 const FIRST = 6;
-/** What may be left to mixtures not simulated, when the best explains every entry; */
+/** Probability that may be left to mixtures not simulated, where the best explains every entry. */
 const UNSETTLED = 0.1;
-/** which it does where it makes the entry at least this likely, relative to what all samples do. */
+/** The best explains an entry that it makes at least this likely, relative to what all samples do. */
 const POORLY = 0.25;
-/** So many after the best that are no better, and it is taken, whatever it leaves unexplained. */
+/** A mixture is not taken before so many others after it were no better. */
+const OTHERS = 16;
+/** After so many that are no better the best is taken, whatever it leaves unexplained. */
 const PATIENCE = 60;
 
 /** What no member could have shown has some probability all the same. */
@@ -138,7 +140,9 @@ class Elimination {
 
   /** Would more of them hardly change the answer? */
   get isSettled(): boolean {
-    return this.idle >= PATIENCE || (this.left <= UNSETTLED * (this.left + this.found) && this.explainsAll);
+    if (this.idle >= PATIENCE) return true;
+    const enough = this.leader !== undefined && this.space.members[this.leader]!.composed ? OTHERS : 0;
+    return this.idle >= enough && this.left <= UNSETTLED * (this.left + this.found) && this.explainsAll;
   }
 
   enter(m: number): void {
