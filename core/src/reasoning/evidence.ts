@@ -29,6 +29,8 @@ export interface Weighed {
 }
 
 export interface Effort {
+  /** Mixtures that are simulated though they would hardly seem to count; none by default. */
+  readonly least?: number;
   /** Mixtures that are simulated at the most. */
   readonly most: number;
   /** Asked between two of them: true when nobody waits for the answer any more, and what there is will do. */
@@ -74,7 +76,7 @@ const told = (e: RecordEntry): string =>
     .join('; ');
 const sameWords = (a: RecordEntry, b: RecordEntry) => a.test === b.test && told(a) === told(b);
 
-export function evidenceOf(space: Space, entries: readonly RecordEntry[], { most, stopped }: Effort): Weighed {
+export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least = 0, most, stopped }: Effort): Weighed {
   const quick = space.lnPrior.slice();
   const rough = space.lnPrior.slice();
   const evidence = entries.map((entry, i): Evidence => {
@@ -95,7 +97,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { most
   });
   const elimination = new Elimination(space, evidence, quick);
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && !elimination.isSettled && !stopped?.(); run++) {
+  for (let run = 0; run < most && (run < least || !elimination.isSettled) && !stopped?.(); run++) {
     const m = queue.next(run < FIRST ? undefined : elimination.leader);
     if (m === undefined) break;
     elimination.enter(m);

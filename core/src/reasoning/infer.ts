@@ -50,9 +50,12 @@ const SHOWN = 0.5;
 const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
 
-/** When it has to be right, and while someone waits. */
-export const THOROUGH: Effort = { most: 600 };
+/** While someone waits. */
 export const PROMPT: Effort = { most: 12 };
+/** Where a first look leaves doubt. */
+export const THOROUGH: Effort = { most: 600 };
+/** Before something is taken for found: also mixtures that do not seem to count are tried. */
+export const SURE: Effort = { least: 150, most: 600 };
 
 /** Reads a record against a space. Struck entries are to be left out by the caller. */
 export function infer(space: Space, record: readonly RecordEntry[], effort = PROMPT): Inference {

@@ -9,7 +9,7 @@ import { advise, proving } from './advise';
 import type { Bounds } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
-import { infer, type Inference, THOROUGH } from './infer';
+import { infer, type Inference, SURE } from './infer';
 import type { Observer } from './student';
 import type { Space } from './space';
 
@@ -63,7 +63,7 @@ export function solve(
     if (way === 'systematic') return nextOn(route)?.id;
     const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
     if (entries.length >= MOST_TESTS) return closing;
-    if (mixed && inference.candidates[0]!.probability >= ENOUGH) inference = infer(space, entries, THOROUGH);
+    if (mixed && inference.candidates[0]!.probability >= ENOUGH) inference = infer(space, entries, SURE);
     const done = new Set(entries.map((e) => e.test));
     const aside = setAside(route);
     const bounds = { rules, simulated: true, done, aside };
@@ -80,7 +80,7 @@ export function solve(
     grams += shown.grams;
     if (way === 'advised') thoughts.push((inference = infer(space, entries)).suspects);
   }
-  inference = infer(space, entries, THOROUGH);
+  inference = infer(space, entries, SURE);
   thoughts.push(inference.suspects);
   return {
     found: inference.candidates[0]!.ions,

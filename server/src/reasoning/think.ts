@@ -6,7 +6,7 @@ import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { OTHER_ANSWERS } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
-import { infer, type Inference, PROMPT, type State, THOROUGH } from '#core/reasoning/infer';
+import { infer, type Inference, PROMPT, type State, SURE } from '#core/reasoning/infer';
 import { parting, settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -30,7 +30,9 @@ const LIMITS = { cations: 2, anions: 2 };
 /** More than are shown: the sample that is left may not do for all of them. */
 const ADVICE = 12;
 const UNPROVED: ReadonlySet<State> = new Set(['hinted', 'indicated']);
-const EFFORTS = { prompt: PROMPT, thorough: THOROUGH };
+const EFFORTS = { prompt: PROMPT, thorough: SURE };
+/** Probability from which on what is likeliest may be taken for found. */
+const FOUND = 0.95;
 const spaces = new Map<string, Space>();
 const leaves = new Map<string, CompoundLeaf>();
 
@@ -129,7 +131,8 @@ export async function think(
       false,
       [],
     );
-    return { ...found, further: effort === 'prompt' && inference.doubtful };
+    const taken = inference.candidates[0]!.probability >= FOUND;
+    return { ...found, further: effort === 'prompt' && (inference.doubtful || taken) };
   }
   const space = (await compoundSpace(rules, own)) as CompoundSpace;
   const inference = infer(space, entries);
