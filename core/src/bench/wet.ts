@@ -79,7 +79,7 @@ const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
 const isAcid = ({ pH }: Vessel) => (pH ?? 7) <= ACID_PH;
-/** Past these a base would dissolve again what is looked for, and an acid take the anions of weak ones. */
+/** Past these a base would dissolve again what is looked for, and an acid turn acetate and the like into their acids. */
 const TOO_BASIC_PH = 10;
 const TOO_ACID_PH = 4;
 /** The smallest part of a drop that can be let down a wall. */

@@ -114,7 +114,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
 class Elimination {
   leader: number | undefined;
   /** How many have come in since the leader did. */
-  idle = 0;
+  private idle = 0;
   /** ln of what each of those that came through is worth, with its prior. */
   readonly finished = new Map<number, number>();
   private best = -Infinity;
@@ -135,7 +135,10 @@ class Elimination {
       if (!composed && quick[m]! > this.best) [this.leader, this.best] = [m, quick[m]!];
     });
     this.scale = this.best;
-    space.members.forEach(({ composed }, m) => (this[composed ? 'left' : 'found'] += this.worth(quick[m]!)));
+    space.members.forEach(({ composed }, m) => {
+      if (composed) this.left += this.worth(quick[m]!);
+      else this.found += this.worth(quick[m]!);
+    });
   }
 
   private readonly worth = (ln: number) => Math.exp(ln - this.scale);
@@ -179,6 +182,7 @@ class Elimination {
     }
   }
 
+  /** Does the leader make no entry unlikely? */
   private get explainsAll(): boolean {
     const m = this.leader;
     return m !== undefined && this.evidence.every(({ p, anyhow }) => p[m]! >= POORLY * anyhow);

@@ -23,35 +23,35 @@ export function weightOf({ ions, name }: Form): number {
   return commonness(cation) * anion * rare * (SHARES[name] ?? 1);
 }
 
-/** The two ions of a salt that this solid is, if it is one: sulfide stands as hydrogensulfide in the tables. */
-function ionsOf(of: Amounts): readonly (readonly [ion: string, count: number])[] {
-  const parts = Object.entries(of).filter(([id]) => id !== 'H2O' && id !== 'H+');
-  return parts.map(([id, count]) => [id === 'HS-' ? 'S2-' : id, count]);
-}
+/** What a solid is made of beside water and acid; sulfide stands as hydrogensulfide in the tables. */
+const partsOf = (of: Amounts): (readonly [ion: string, count: number])[] =>
+  Object.entries(of)
+    .filter(([id]) => id !== 'H2O' && id !== 'H+')
+    .map(([id, count]) => [id === 'HS-' ? 'S2-' : id, count]);
 
-const together = (cation: string, anion: string) => `${cation} ${anion}`;
+const saltKey = (cation: string, anion: string) => `${cation} ${anion}`;
 
-/** Salts that are sparingly soluble in water, by their ions. */
-const FALLING: ReadonlySet<string> = new Set(
+/** Salts that are sparingly soluble, by their ions: in water, and of those that acid dissolves, in acid of 1 mol/L. */
+const SPARINGLY_SOLUBLE: ReadonlySet<string> = new Set(
   solids.flatMap(({ of, lnK }) => {
-    const parts = ionsOf(of);
+    const parts = partsOf(of);
     const cation = parts.find(([id]) => isCation(id));
     const anion = parts.find(([id]) => !isCation(id));
     if (parts.length !== 2 || !cation || !anion) return [];
-    const [m, n] = [cation[1], anion[1]];
-    const molar = Math.exp((lnK - m * Math.log(m) - n * Math.log(n)) / (m + n));
-    return molar < SPARING ? [together(cation[0], anion[0])] : [];
+    const [up, down] = [cation[1], anion[1]];
+    const molar = Math.exp((lnK - up * Math.log(up) - down * Math.log(down)) / (up + down));
+    return molar < SPARING ? [saltKey(cation[0], anion[0])] : [];
   }),
 );
 
-/** Do two salts that dissolve give a precipitate with each other? */
-function fallsOut([c, a]: readonly string[], [d, b]: readonly string[]): boolean {
-  const falls = (cation: string | undefined, anion: string | undefined) => FALLING.has(together(cation!, anion!));
-  return !falls(c, a) && !falls(d, b) && (falls(c, b) || falls(d, a));
+/** Do two plain salts that dissolve give a precipitate with each other? */
+function fallsOut(one: Form, other: Form): boolean {
+  const falls = (cationOf: Form, anionOf: Form) => SPARINGLY_SOLUBLE.has(saltKey(cationOf.ions[0]!, anionOf.ions.at(-1)!));
+  return !falls(one, one) && !falls(other, other) && (falls(one, other) || falls(other, one));
 }
 
 /** Of two plain salts, relative to other two. */
 export function weightTogether(one: Form, other: Form): number {
   const shared = one.ions.some((ion) => other.ions.includes(ion));
-  return weightOf(one) * weightOf(other) * (shared ? SHARING : 1) * (fallsOut(one.ions, other.ions) ? FALLS_OUT : 1);
+  return weightOf(one) * weightOf(other) * (shared ? SHARING : 1) * (fallsOut(one, other) ? FALLS_OUT : 1);
 }

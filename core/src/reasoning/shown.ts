@@ -40,7 +40,7 @@ const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' &&
 export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
-  /** Of the stages of a solid, one that was passed through (it is gone, or became another), or what is left of one that dissolved in part. */
+  /** Of the stages of a solid, one passed through (it is gone, or became another), or what is left after a part dissolved. */
   readonly passed?: 'gone' | 'on-the-way' | 'left-over';
   readonly mentioned: number;
   readonly alike: readonly Colour[] | undefined;
@@ -122,7 +122,7 @@ function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
 
 const isReading = (o: Observation) => o.celsius !== undefined;
 
-const OF_STAGES = { gone: MENTIONED.passed, 'on-the-way': MENTIONED.onTheWay, 'left-over': MENTIONED.leftOver };
+const STAGE_MENTIONED = { gone: MENTIONED.passed, 'on-the-way': MENTIONED.onTheWay, 'left-over': MENTIONED.leftOver };
 
 function mentionedIn(
   test: StandardTest,
@@ -131,7 +131,7 @@ function mentionedIn(
 ) {
   if (nothing || isLeftEmpty(o)) return MENTIONED.nothing;
   if (isReading(o)) return MENTIONED.reading;
-  if (passed) return OF_STAGES[passed];
+  if (passed) return STAGE_MENTIONED[passed];
   if (isUnremarkable(o)) return MENTIONED.unremarkable;
   if (isAmong(o, seen)) return MENTIONED.among;
   if (isOneFlame(o, seen)) return MENTIONED.oneFlame;

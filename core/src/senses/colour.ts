@@ -184,10 +184,10 @@ function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
   return best;
 }
 
-/** Silver is said of metal, never of a powder in a tube. */
 /** Black with something paler in it is still called black. */
 const NOT_QUITE_BLACK: Sample = ['black', lab('#2d2a28')];
 
+/** Silver is said of metal, never of a powder in a tube. */
 export const opaqueSamples = [
   ...(Object.keys(SOLID_WORDS) as Colour[])
     .filter((word) => word !== 'silver')

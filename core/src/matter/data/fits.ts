@@ -116,7 +116,7 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   'SbC4H4O6(OH)2-': 'tartrate keeping antimony clear in water and in dilute acid',
   'AsS2-': 'arsenic sulfide dissolving in ammonium sulfide and ammonia',
   'SbS2-': 'antimony sulfide dissolving in ammonium sulfide',
-  'SnS3^2-': 'tin(IV) sulfide dissolving in ammonium sulfide',
+  'SnS3^2-': 'tin(IV) sulfide dissolving in ammonium sulfide, and back when it is made just acid',
   'HgS2^2-': 'mercury sulfide staying in ammonium sulfide, dissolving in sodium sulfide',
   'C22H12O9^2-': 'the colour of aluminon in acetate',
   'C22H11O9^3-': 'the colour of aluminon in ammonia',

@@ -172,6 +172,7 @@ export const SOLIDS: readonly SolidRow[] = [
   // What chromium hydroxide becomes in days, or while it is boiled; its times are uncertain, of the order of what is seen.
   ['CrO(OH)', 'Cr3+ - 3 H+', 9.35, 'dirty-green', 'gelatinous', 'RAI', { slow: 4500, stays: 10, hex: '#7f9a86' }],
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
+  // As it has just fallen; 2.7 to 4 are given for what has aged, and which of these a bench sees is uncertain.
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.9, 'red-brown', 'gelatinous', 'NIST46', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
   ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
   ['FeAsO4', 'Fe3+ + AsO4^3-', -20.2, 'buff', 'gelatinous', 'CRC', { hex: '#e6dcb4' }],
