@@ -1,6 +1,8 @@
-/** Sets of samples to be worked: every single salt, mixtures drawn by lot, the library of compounds. */
+/** Sets of samples to be worked: every form of a salt, mixtures as they are set, the library of compounds. */
 import { LIBRARY } from '#core/organic/library';
-import { SINGLES } from '#core/reasoning/atlas';
+import { FORMS, SINGLES } from '#core/reasoning/hypotheses';
+import { weightOf, weightTogether } from '#core/reasoning/priors';
+import { SHARING } from '#core/reasoning/data/priors';
 import { holdingsOf } from '#core/organic/structure';
 import { seeded } from '#core/reasoning/student';
 import type { Job } from './solve-one';
@@ -8,10 +10,22 @@ import type { Job } from './solve-one';
 export const SETS = ['singles', 'mixtures', 'compounds'] as const;
 export type SetName = (typeof SETS)[number];
 
-export type Task = Pick<Job, 'sample' | 'truth' | 'name' | 'seed' | 'mixed'>;
+export interface Task extends Pick<Job, 'sample' | 'truth' | 'name' | 'seed' | 'mixed'> {
+  /** How often it is met, relative to how often the set has it: belief is calibrated for what is met. */
+  readonly weight: number;
+}
+
+/** A double salt: more than one cation or anion. */
+const isDouble = (ions: readonly string[]) => ions.length > 2;
 
 const singles = (count: number, seed: number): Task[] =>
-  SINGLES.slice(0, count).map((s, i) => ({ sample: s.sample, truth: s.ions, seed: seed + i, mixed: false }));
+  FORMS.slice(0, count).map((form, i) => ({
+    sample: form.sample,
+    truth: form.ions,
+    seed: seed + i,
+    mixed: isDouble(form.ions),
+    weight: weightOf(form),
+  }));
 
 const compounds = (count: number, seed: number): Task[] =>
   LIBRARY.slice(0, count).map(({ name, smiles }, i) => ({
@@ -20,6 +34,7 @@ const compounds = (count: number, seed: number): Task[] =>
     name,
     seed: seed + i,
     mixed: false,
+    weight: 1,
   }));
 
 /** Pairs that would destroy each other on the shelf. */
@@ -53,14 +68,16 @@ function destroys(ions: readonly string[]): boolean {
   );
 }
 
+/** Drawn as often as they are set. */
 function mixtures(count: number, seed: number): Task[] {
   const random = seeded(seed);
   const pick = () => SINGLES[Math.floor(random() * SINGLES.length)]!;
+  const most = SHARING * Math.max(...SINGLES.map(weightOf)) ** 2;
   const out: Task[] = [];
   while (out.length < count) {
     const [a, b] = [pick(), pick()];
     const truth = [...new Set([...a.ions, ...b.ions])];
-    if (a === b || destroys(truth)) continue;
+    if (a === b || destroys(truth) || random() * most >= weightTogether(a, b)) continue;
     out.push({
       sample: {
         salts: [
@@ -71,6 +88,7 @@ function mixtures(count: number, seed: number): Task[] {
       truth,
       seed: seed + out.length,
       mixed: true,
+      weight: 1,
     });
   }
   return out;
@@ -82,7 +100,7 @@ const USUAL_MIXTURES = 50;
 export function samplesOf(set: SetName, seed: number, count?: number): Task[] {
   switch (set) {
     case 'singles':
-      return singles(count ?? SINGLES.length, seed);
+      return singles(count ?? FORMS.length, seed);
     case 'mixtures':
       return mixtures(count ?? USUAL_MIXTURES, seed);
     case 'compounds':
@@ -92,4 +110,4 @@ export function samplesOf(set: SetName, seed: number, count?: number): Task[] {
 
 /** How many possibilities there are for one sample of a set. */
 export const possibilitiesOf = (set: SetName): number =>
-  set === 'mixtures' ? SINGLES.length ** 2 : set === 'singles' ? SINGLES.length : LIBRARY.length;
+  set === 'mixtures' ? SINGLES.length ** 2 : set === 'singles' ? FORMS.length : LIBRARY.length;

@@ -18,15 +18,23 @@ const mean = (list: readonly number[]) => Number((list.reduce((a, b) => a + b, 0
 
 export type Summary = ReturnType<typeof summary>;
 
-function summary(outcomes: readonly Outcome[], set: SetName) {
-  const bins = Array.from({ length: 10 }, () => ({ said: 0, was: 0, n: 0 }));
-  for (const o of outcomes)
-    for (const { p, there } of o.said) {
+/** What was said, by tenths of the probability, and how often it was so: each sample counts as often as it is met. */
+function calibrationOf(samples: readonly Task[], outcomes: readonly Outcome[]) {
+  const bins = Array.from({ length: 10 }, () => ({ said: 0, was: 0, weight: 0, n: 0 }));
+  for (const [i, { said }] of outcomes.entries())
+    for (const { p, there } of said) {
+      const { weight } = samples[i]!;
       const bin = bins[Math.min(9, Math.floor(p * 10))]!;
-      bin.said += p;
-      bin.was += there ? 1 : 0;
+      bin.said += weight * p;
+      bin.was += there ? weight : 0;
+      bin.weight += weight;
       bin.n++;
     }
+  const share = (of: number, weight: number) => Number((of / weight).toFixed(3));
+  return bins.filter((b) => b.n).map((b) => ({ said: share(b.said, b.weight), was: share(b.was, b.weight), n: b.n }));
+}
+
+function summary(samples: readonly Task[], outcomes: readonly Outcome[], set: SetName) {
   const prior = Math.log2(possibilitiesOf(set));
   return {
     samples: outcomes.length,
@@ -40,9 +48,7 @@ function summary(outcomes: readonly Outcome[], set: SetName) {
     meanMinutes: mean(outcomes.map((o) => o.minutes)),
     meanSampleMg: mean(outcomes.map((o) => o.sample_mg)),
     entropyBoundTests: Number((prior / Math.max(...outcomes.map((o) => o.mostBits))).toFixed(2)),
-    calibration: bins
-      .filter((b) => b.n)
-      .map((b) => ({ said: Number((b.said / b.n).toFixed(3)), was: Number((b.was / b.n).toFixed(3)), n: b.n })),
+    calibration: calibrationOf(samples, outcomes),
     failures: outcomes
       .filter((o) => !o.correct || o.wrongConfirmed.length)
       .map((o) => ({
@@ -56,4 +62,4 @@ function summary(outcomes: readonly Outcome[], set: SetName) {
 
 /** Works the samples in this way and sums up. */
 export const sweep = async (set: SetName, samples: readonly Task[], how: How): Promise<Summary> =>
-  summary(await work(samples.map((s) => ({ ...how, ...s }))), set);
+  summary(samples, await work(samples.map((s) => ({ ...how, ...s }))), set);

@@ -146,6 +146,16 @@ describe('what the evidence proves', () => {
     expect(full.conflicts).toEqual([]);
   });
 
+  test('an ion is not ruled out by what another would hide', () => {
+    const space = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 2, anions: 2 });
+    const copper = ['look', 'solution-water', 'flame', 'barium-acid', 'hydroxide', 'ammonia', 'copper-hexacyanoferrate'];
+    const found = infer(space, ledger(space, 'CuSO4·5H2O', copper));
+    // Zinc's hydroxide would go into the alkali unseen beside copper's; barium's sulfate and silver's chloride would not.
+    expect(stands(found, 'Zn2+').probability).toBeLessThan(0.01);
+    expect(stands(found, 'Zn2+').state).toBe('open');
+    expect(stands(found, 'Ba2+').state).toBe('ruled-out');
+  });
+
   test('the weights of the entries add up to the odds', () => {
     const space = single('six-group');
     const before = infer(space, []);

@@ -6,6 +6,7 @@ import { answerTo, DEFAULT_RULES, type HouseRules } from '../scheme/rules';
 import { testById, testsOf } from '../scheme/tests';
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
+import { GIVEN_OFTENER, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
@@ -70,8 +71,11 @@ export class CompoundSpace implements Space {
       ...known.map(({ holds }, as) => ({ holds, as, listed: false, composed: false })),
       { holds: [], listed: false, composed: false },
     ];
+    // One's own list is what one gives out.
+    const weights = known.map(({ name }, as) => (as >= LIBRARY.length || OFTEN_GIVEN.has(name) ? GIVEN_OFTENER : 1));
+    const sum = weights.reduce((a, b) => a + b, 0);
     this.lnPrior = Float64Array.from(this.members, ({ as, listed }) =>
-      Math.log(as === undefined ? SHARES.unlike : (listed ? SHARES.listed : SHARES.like) / known.length),
+      Math.log(as === undefined ? SHARES.unlike : listed ? (SHARES.listed * weights[as]!) / sum : SHARES.like / known.length),
     );
   }
 

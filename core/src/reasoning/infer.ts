@@ -66,6 +66,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
   const weighed = evidenceOf(space, used, effort);
   const posterior = new Posterior(space, weighed);
   const moves = posterior.moves();
+  const against = posterior.against();
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
   const suspects = space.suspects.map((id, i): Suspect => {
@@ -74,7 +75,8 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
       return Math.abs(decibans) >= SHOWN ? [{ entry: e.number, decibans, text: because(posterior, k, i, decibans > 0) }] : [];
     });
     const probability = posterior.now[i]!;
-    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), moves: moves.map((row) => row[i]!) });
+    const told = { moves: moves.map((row) => row[i]!), against: against[i]! };
+    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), ...told });
     return { id, state, probability, because: reasons };
   });
   const { weights } = posterior;

@@ -45,6 +45,8 @@ export class Posterior {
   readonly prior: Float64Array;
   readonly now: Float64Array;
   private readonly held: readonly (readonly number[])[];
+  /** ln of what every member is worth, not normalised. */
+  private readonly worth: Float64Array;
   private readonly pushes: Float64Array[] = [];
   private readonly fitting: (readonly number[])[] = [];
 
@@ -59,7 +61,8 @@ export class Posterior {
     this.simulated = simulated;
     this.held = heldIn(space);
     const apart = space.apart?.(evidence);
-    this.weights = this.members(() => true, apart);
+    this.worth = this.members(() => true, apart);
+    this.weights = normalised(this.worth);
     this.prior = this.suspects(normalised(space.lnPrior));
     const unlike = this.weights.at(-1)!;
     this.now = this.suspects(this.weights).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
@@ -73,18 +76,33 @@ export class Posterior {
 
   /** Probability of every suspect without the evidence of one entry. */
   without(k: number): Float64Array {
-    return this.suspects(this.members((i) => i !== k));
+    return this.suspects(normalised(this.members((i) => i !== k)));
   }
 
   /** What one entry alone says for or against every suspect, decibans. */
   push(k: number): Float64Array {
-    return (this.pushes[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
+    return (this.pushes[k] ??= gain(this.suspects(normalised(this.members((i) => i === k))), this.prior));
   }
 
   /** Places of the suspects that one entry alone fits, best first. */
   fits(k: number): readonly number[] {
     const push = this.push(k);
     return (this.fitting[k] ??= [...push.keys()].filter((i) => push[i]! >= FITS).sort((a, b) => push[b]! - push[a]!));
+  }
+
+  /**
+   * For every suspect, what each entry says against it whatever else there is: decibans by which the likeliest that holds it makes the
+   * entry less likely than the likeliest of all does.
+   */
+  against(): number[][] {
+    const { worth, space, evidence } = this;
+    const best = space.suspects.map((): number | undefined => undefined);
+    let top = 0;
+    for (let m = 0; m < worth.length; m++) {
+      if (worth[m]! > worth[top]!) top = m;
+      for (const i of this.held[m]!) if (best[i] === undefined || worth[m]! > worth[best[i]]!) best[i] = m;
+    }
+    return best.map((m) => evidence.map(({ ln }) => (m === undefined ? 0 : (10 / Math.LN10) * (ln[top]! - ln[m]!))));
   }
 
   /** What each entry moved every suspect, decibans, taken in the order in which they were written. */
@@ -106,7 +124,7 @@ export class Posterior {
       if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
     });
     if (apart) sum[sum.length - 1] = this.space.lnPrior.at(-1)! + apart.ln;
-    return normalised(sum);
+    return sum;
   }
 
   private suspects(weights: Float64Array): Float64Array {

@@ -70,10 +70,13 @@ export interface Standing {
   readonly disputed: boolean;
   /** What each entry moved it, decibans. */
   readonly moves: readonly number[];
+  /** What each entry says against it, whatever else there is, decibans. */
+  readonly against: readonly number[];
 }
 
 /** @param entries those that are evidence, in the order of the moves. */
-export function stateOf(space: Space, entries: readonly RecordEntry[], { id, probability: p, disputed, moves }: Standing): State {
+export function stateOf(space: Space, entries: readonly RecordEntry[], standing: Standing): State {
+  const { id, probability: p, disputed, moves, against } = standing;
   if (disputed) return 'conflict';
   const shown = entries.flatMap((e) =>
     signsShown(e, id).map((sign) => ({
@@ -88,6 +91,7 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], { id, pro
   // No test has its sign, but several leave nothing else.
   const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
   if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
-  if (p <= RULED_OUT && !shown.length && entries.some((e) => missesItsSign(space, e, id))) return 'ruled-out';
+  if (p <= RULED_OUT && !shown.length && entries.some((e, k) => against[k]! >= SPEAKS && missesItsSign(space, e, id)))
+    return 'ruled-out';
   return p > HINTED && (shown.length > 0 || moves.some((d) => d > HINTS)) ? 'hinted' : 'open';
 }

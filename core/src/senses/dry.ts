@@ -15,6 +15,7 @@ import {
   TINTS,
   VOLATILE,
   VOLATILITY,
+  WITH_WATER,
 } from '../matter/data/dry';
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../vocabulary/observation';
@@ -95,7 +96,8 @@ export function grainColours(sample: SolidSample): Colour[] {
   const grams = new Map<Colour, number>();
   for (const s of sample.salts) {
     const salt = parseSalt(s.formula);
-    const colour = DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0);
+    const colour =
+      DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0 || Object.keys(salt.ions).some((id) => WITH_WATER.has(id)));
     grams.set(colour, (grams.get(colour) ?? 0) + s.grams);
   }
   const told = [...grams].filter(([, g]) => g >= TOLD_SHARE * sample.grams);
@@ -149,7 +151,7 @@ export function residueColours({ sample, matter, gas, hydrated, residue }: DryHe
     return { hot: 'none', cold: 'none' };
   const before = dryColour(sample);
   if (residue) return { hot: residue, cold: residue };
-  const oxides = Object.keys(OXIDES).filter((id) => has(matter, id));
+  const oxides = Object.keys(OXIDES).filter((id) => has(matter, id) || has(matter, `${OXIDES[id]!.metal}(s)`));
   const oxide = oxides.map((id) => OXIDES[id]!).find((o) => o.cold !== 'white' || o.hot !== 'white');
   const bare = !SURVIVORS.some((id) => has(matter, id));
   const decomposed = Object.keys(gas).length > 0;

@@ -2,6 +2,7 @@
  * What the standard tests show, done as the schools do them, on salts that have to answer and on some that must not: by books of
  * qualitative analysis, written down before they were run. Seven came later; of five whose words were too narrow they were widened
  * afterwards (a pale yellow with nitrite, black iodine of dichromate, red-brown with iron, antimony sulfide that another solid becomes).
+ * The first fifty-three, of dry salts, water, heat and dilute acid, were written when what these tests showed of all forms had been read and mended.
  * A line is `test: salts: things`, salts joined by `+`, a thing some words of one observation, `a|b` either; `not` before one that must
  * not be seen.
  */
@@ -9,6 +10,59 @@ import type { School } from '#core/scheme/model';
 
 export const PROCEDURES: Readonly<Partial<Record<School, string>>> = {
   'no-sulfide': `
+    look: CuCO3: solid green|blue-green|pale-green
+    look: Cu2CO3(OH)2: solid green|blue-green|pale-green
+    look: Ni3(CO3)(OH)4: solid green|pale-green
+    look: CoCO3: solid violet|pink|red
+    look: Co2(CO3)(OH)2: solid violet|pink|red
+    look: NiC2O4: solid green|pale-green|blue-green
+    look: CoC2O4: solid pink
+    look: Co3(PO4)2: solid violet|pink
+    look: FeC2O4: solid yellow|pale-yellow
+    look: CuC2O4: solid pale-blue|blue|blue-green
+    look: Cu3(PO4)2: solid blue|blue-green|pale-blue
+    look: Ni(HCOO)2: solid green|pale-green
+    look: Co(HCOO)2: solid pink|red
+    look: CoS: solid black
+    look: NiS: solid black
+    look: Ag2S: solid black
+    look: SnS: solid dark-brown|brown|black
+    look: Ag3PO4: solid yellow|pale-yellow
+    look: Ag3AsO4: solid red-brown|brown|dark-brown
+    look: BiI3: solid black|grey|dark-brown
+    look: Bi2O3: solid yellow|pale-yellow
+    look: FeCl3·6H2O: solid orange|yellow|brown
+    look: FeCl3: solid black|dark-brown|dark-green
+    look: NiSO4·7H2O: solid green|blue-green
+    look: CoCl2·6H2O: solid pink|red|violet
+    look: MnSO4·4H2O: solid pink
+    look: (NH4)2Fe(SO4)2·6H2O: solid pale-green
+    look: NH4Fe(SO4)2·12H2O: solid violet|white
+    look: KCr(SO4)2·12H2O: solid violet|deep-blue|black
+    look: HgO: solid red|orange-red|yellow|orange
+    solution-water: Cu(CH3COO)2·H2O: solution blue|blue-green|deep-blue; precipitate none
+    solution-water: Ni(CH3COO)2·6H2O: solution green|pale-green; precipitate none
+    solution-water: Co(CH3COO)2·6H2O: solution pink|red; precipitate none
+    solution-water: FeSO4·7H2O: solution pale-green|colourless; precipitate none
+    dilute-acid: PbS: precipitate black
+    brown-ring: NaNO3: ring formed brown|dark-brown|red-brown
+    brown-ring: Cu(NO3)2·3H2O: ring formed brown|dark-brown|red-brown|black
+    brown-ring: Ca(NO3)2·4H2O: ring formed brown|dark-brown|red-brown|black
+    brown-ring: AgNO3: ring formed brown|dark-brown|red-brown|black
+    solution-water: KMnO4: solution violet
+    solution-water: K2Cr2O7: solution orange|orange-red
+    solution-water: SnCl2·2H2O: solution cloudy
+    solution-water: BiCl3: precipitate persists white
+    heating: AgNO3: gas evolved brown; solid silver|grey|black
+    heating: KNO3: solid melted
+    heating: NaNO2: solid melted
+    heating: ZnCO3: solid yellow hot; solid white cold
+    heating: CuCO3: solid black
+    heating: Na2CO3·10H2O: droplets formed
+    heating: NH4Cl: sublimate formed white
+    heating: Ag2S: not gas evolved
+    dilute-acid: FeS: smell rotten-eggs
+    dilute-acid: HgS: not smell rotten-eggs
     dilute-acid: Na2CO3: gas evolved colourless; limewater cloudy
     dilute-acid: Na2SO3: smell burning-sulfur
     dilute-acid: Na2S·9H2O: smell rotten-eggs

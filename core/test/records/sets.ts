@@ -6,6 +6,8 @@ import { FURTHER_MISTAKEN } from './further-mistaken';
 import { FURTHER_MIXED } from './further-mixtures';
 import { HARDER } from './harder';
 import { HARDER_COMPOUNDS } from './harder-compounds';
+import { LATER, LATER_MISTAKEN, LATER_MIXED } from './later';
+import { LATER_COMPOUNDS } from './later-compounds';
 import { MISTAKEN } from './mistaken';
 import { MIXTURES } from './mixtures';
 import { ONCE_MORE, ONCE_MORE_MISTAKEN } from './once-more';
@@ -16,8 +18,8 @@ import { SALTS } from './salts';
 
 export const RECORDS = {
   'plain salts': SALTS,
-  'harder and further salts': [...HARDER, ...FURTHER, ...ONCE_MORE],
-  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN, ...ONCE_MORE_MISTAKEN],
-  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED],
-  compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS, ...ONCE_MORE_COMPOUNDS],
+  'harder and further salts': [...HARDER, ...FURTHER, ...ONCE_MORE, ...LATER],
+  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN, ...ONCE_MORE_MISTAKEN, ...LATER_MISTAKEN],
+  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED, ...LATER_MIXED],
+  compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS, ...ONCE_MORE_COMPOUNDS, ...LATER_COMPOUNDS],
 } as const satisfies Readonly<Record<string, readonly Written[]>>;

@@ -63,14 +63,21 @@ export const TINTS: Readonly<Record<string, readonly [hydrated: Colour, anhydrou
   'Cr2O7^2-': ['orange', 'orange'], 'MnO4-': ['violet', 'violet'], 'Fe(CN)6^3-': ['red', 'red'], 'Fe(CN)6^4-': ['pale-yellow', 'pale-yellow'],
 };
 
-/** Salts whose dry colour is not their ions'. */
+/** Anions whose salts come out of water with water, which their formulas leave out. */
+export const WITH_WATER: ReadonlySet<string> = new Set(['C2O4^2-', 'HCOO-', 'PO4^3-', 'CO3^2-', 'HCO3-', 'AsO4^3-', 'BO3^3-', 'C4H4O6^2-']);
+
+/** Salts whose dry colour is not their ions'; CRC, physical constants of inorganic compounds, but for what its crystals are and powders are not. */
 export const DRY_COLOURS: Readonly<Record<string, Colour>> = {
-  CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu(CH3COO)2·H2O': 'blue-green', HgO: 'orange-red',
-  HgS: 'red', PbO: 'yellow', 'FeCl3·6H2O': 'yellow', 'Fe2(SO4)3': 'off-white', 'Fe(NO3)3·9H2O': 'violet', 'KCr(SO4)2·12H2O': 'violet',
-  'CrCl3·6H2O': 'dark-green', 'Cr2(SO4)3·18H2O': 'violet', NiCO3: 'pale-green', CoCO3: 'violet', MnCO3: 'buff', CuS: 'black', PbS: 'black',
-  CdS: 'yellow', ZnS: 'white', FeS: 'black', Ag2CrO4: 'red-brown', PbCrO4: 'yellow', BaCrO4: 'yellow', PbI2: 'yellow', HgI2: 'red',
-  AgI: 'pale-yellow', AgBr: 'pale-yellow', Hg2I2: 'green', Fe2O3: 'red-brown', CuO: 'black', MnO2: 'black', PbO2: 'dark-brown', As2S3: 'yellow',
-  Sb2S3: 'orange', Bi2S3: 'black', CdO: 'brown', Cu2O: 'red', CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white', SnS: 'brown',
+  CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu2CO3(OH)2': 'green', 'Cu(CH3COO)2·H2O': 'blue-green',
+  CuC2O4: 'pale-blue', 'Cu3(PO4)2': 'blue-green', 'FeCl3·6H2O': 'orange', FeCl3: 'dark-brown', 'Fe2(SO4)3': 'off-white', 'Fe2(SO4)3·6H2O': 'pale-yellow',
+  'Fe(NO3)3·9H2O': 'violet', 'NH4Fe(SO4)2·12H2O': 'violet', FePO4: 'off-white', FeC2O4: 'yellow', 'KCr(SO4)2·12H2O': 'violet', 'CrCl3·6H2O': 'dark-green',
+  'Cr2(SO4)3·18H2O': 'violet', CrPO4: 'green', NiCO3: 'pale-green', 'Ni3(CO3)(OH)4': 'pale-green', NiC2O4: 'pale-green', 'Ni3(PO4)2': 'pale-green', NiI2: 'black',
+  CoCO3: 'violet', 'Co2(CO3)(OH)2': 'violet', 'Co3(PO4)2': 'violet', CoI2: 'black', MnCO3: 'buff', MnC2O4: 'white', 'Mn3(PO4)2': 'off-white',
+  CuS: 'black', PbS: 'black', HgS: 'red', Ag2S: 'black', Bi2S3: 'black', CdS: 'yellow', As2S3: 'yellow', Sb2S3: 'orange', SnS: 'dark-brown', FeS: 'black',
+  ZnS: 'white', MnS: 'buff', CoS: 'black', NiS: 'black', Ag2CO3: 'pale-yellow', Ag3PO4: 'yellow', Ag3AsO4: 'red-brown', Ag2CrO4: 'red-brown',
+  AgI: 'pale-yellow', AgBr: 'pale-yellow', PbI2: 'yellow', HgI2: 'red', Hg2I2: 'green', BiI3: 'black', PbCrO4: 'yellow', BaCrO4: 'yellow',
+  HgO: 'orange-red', PbO: 'yellow', PbO2: 'dark-brown', Bi2O3: 'pale-yellow', Fe2O3: 'red-brown', CuO: 'black', MnO2: 'black', CdO: 'brown', Cu2O: 'red',
+  CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white',
 };
 
 export interface OxideRow {
@@ -156,7 +163,7 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'SO4^2-', cations: ['Fe2+'], strong: true, from: 'SO4^2- + 2 H+', to: 'SO2 + O2 - O2', gases: ['SO2'] },
   { anion: 'PbO2(s)', strong: true, from: '2 PbO2(s) + 4 H+', to: '2 Pb2+ + O2', gases: ['O2'] },
   { anion: 'Hg2+', strong: true, oxide: true, not: ['HS-'], from: '2 Hg2+', to: '2 Hg(s) + O2 + 4 H+', gases: ['O2'] },
-  { anion: 'Ag+', oxide: true, from: '4 Ag+', to: '4 Ag(s) + O2 + 4 H+', gases: ['O2'] },
+  { anion: 'Ag+', oxide: true, not: ['HS-'], from: '4 Ag+', to: '4 Ag(s) + O2 + 4 H+', gases: ['O2'] },
   { anion: 'Co(NO2)6^3-', from: 'Co(NO2)6^3-', to: 'Co2+ + 5 NO2- + NO2', gases: ['NO2'] },
 ];
 
@@ -193,16 +200,27 @@ export const CHARCOAL_SMELLS: Readonly<Record<string, Smell>> = { 'H3AsO3': 'gar
 /** Acid oxides that give a blue glass with cobalt on charcoal. */
 export const BLUE_GLASS: readonly string[] = ['PO4^3-', 'H3BO3', 'H2SiO3'];
 
-/** Salts that do something of their own when first heated: components that must be there, with or without water. */
-export const HEATED_SALTS: readonly {
+interface HeatedRow {
+  /** Components that must be there. */
   readonly needs: readonly string[];
   readonly hydrated: boolean;
-  readonly event: 'swelled' | 'decrepitated';
-}[] = [
+  readonly event: 'swelled' | 'decrepitated' | 'melted';
+}
+
+const melts = (hydrated: boolean, ...salts: readonly (readonly string[])[]): HeatedRow[] =>
+  salts.map((needs) => ({ needs, hydrated, event: 'melted' }));
+
+/** Salts that do something of their own when first heated, with or without water; melting points: CRC, below what a burner gives. */
+export const HEATED_SALTS: readonly HeatedRow[] = [
   { needs: ['H3BO3', 'Na+'], hydrated: true, event: 'swelled' },
   { needs: ['Al3+', 'SO4^2-'], hydrated: true, event: 'swelled' },
   { needs: ['Na+', 'Cl-'], hydrated: false, event: 'decrepitated' },
   { needs: ['Pb2+', 'NO3-'], hydrated: false, event: 'decrepitated' },
+  ...melts(false, ['Ag+', 'NO3-'], ['Li+', 'NO3-'], ['Na+', 'NO2-'], ['K+', 'NO2-'], ['Na+', 'SCN-'], ['K+', 'SCN-'], ['K+', 'Cr2O7^2-'], ['Na+', 'Cr2O7^2-'],
+    ['Zn2+', 'Cl-'], ['Sn2+', 'Cl-'], ['Bi3+', 'Cl-'], ['Sb(OH)3', 'Cl-'], ['Pb2+', 'Cl-'], ['Pb2+', 'Br-'], ['Pb2+', 'I-'], ['Ag+', 'Cl-'], ['Ag+', 'Br-']),
+  ...melts(true, ['Mg2+', 'NO3-'], ['Ca2+', 'NO3-'], ['Al3+', 'NO3-'], ['Zn2+', 'NO3-'], ['Mn2+', 'NO3-'], ['Fe3+', 'NO3-'], ['Cr3+', 'NO3-'], ['Co2+', 'NO3-'],
+    ['Ni2+', 'NO3-'], ['Cu2+', 'NO3-'], ['Mg2+', 'Cl-'], ['Ca2+', 'Cl-'], ['Zn2+', 'Cl-'], ['Sn2+', 'Cl-'], ['Fe3+', 'Cl-'], ['Na+', 'CO3^2-'], ['Na+', 'SO4^2-'],
+    ['Na+', 'PO4^3-'], ['Na+', 'HS-']),
 ];
 
 /** Ammonium and mercury halides, arsenic and iodine leave as they are: components of what settles on the cool wall, and its colour. */

@@ -112,8 +112,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CoHg(SCN)4', 'Co2+ + Hg2+ + 4 SCN-', -27.0, 'deep-blue', 'crystalline', 'FIT'],
 
   // Copper, cadmium, bismuth
-  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { hex: '#8fc4dc' }],
-  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 70 }],
+  ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { ripens: 4000, from: 'CH3COO-', hex: '#8fc4dc' }],
+  ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 85 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],
   ['Cu4(OH)6SO4', '4 Cu2+ + SO4^2- - 6 H+', 18.5, 'pale-blue', 'gelatinous', 'FIT', { hex: '#a3d0dd' }],
   ['CuS', 'Cu2+ + HS- - H+', -22.22, 'black', 'fine', 'MYERS', { enthalpy: 100.3 }],

@@ -48,3 +48,21 @@ export const SHARING = 6;
  */
 export const FALLS_OUT = 0.25;
 export const SPARING = 0.02;
+
+/** Compounds that teaching laboratories give out again and again, and how much oftener than others. By judgement. */
+export const OFTEN_GIVEN: ReadonlySet<string> = new Set([
+  'methanol', 'ethanol', '1-propanol', '2-propanol', '1-butanol', '2-butanol', '2-methyl-2-propanol', 'cyclohexanol', 'benzyl alcohol', 'ethylene glycol', 'glycerol',
+  'phenol', 'p-cresol', 'catechol', 'resorcinol', 'hydroquinone', '1-naphthol', '2-naphthol', '2-nitrophenol', '4-nitrophenol',
+  'formaldehyde', 'acetaldehyde', 'benzaldehyde', 'salicylaldehyde', 'cinnamaldehyde', '4-methoxybenzaldehyde', 'vanillin', 'furfural',
+  'acetone', '2-butanone', 'acetophenone', 'benzophenone', 'cyclohexanone',
+  'formic acid', 'acetic acid', 'oxalic acid', 'oxalic acid dihydrate', 'malonic acid', 'succinic acid', 'adipic acid', 'tartaric acid', 'citric acid', 'benzoic acid',
+  'salicylic acid', 'acetylsalicylic acid', 'phthalic acid', 'cinnamic acid', 'phenylacetic acid', '4-nitrobenzoic acid', '2-chlorobenzoic acid',
+  'ethyl acetate', 'butyl acetate', 'methyl benzoate', 'ethyl benzoate', 'methyl salicylate', 'phenyl salicylate',
+  'acetamide', 'benzamide', 'urea', 'thiourea', 'acetanilide', 'benzanilide',
+  'diethylamine', 'triethylamine', 'aniline', 'o-toluidine', 'p-toluidine', 'N-methylaniline', 'N,N-dimethylaniline', 'diphenylamine', '1-naphthylamine',
+  '4-chloroaniline', '4-bromoaniline', '3-nitroaniline', '4-nitroaniline', 'pyridine', 'nitrobenzene', '4-nitrotoluene', '1,3-dinitrobenzene',
+  'dichloromethane', 'chloroform', 'carbon tetrachloride', '1-bromobutane', '2-chloro-2-methylpropane', 'benzyl chloride', 'chlorobenzene', 'bromobenzene',
+  '1,4-dichlorobenzene', 'iodoform', 'hexane', 'cyclohexane', 'cyclohexene', 'toluene', 'naphthalene', 'anthracene', 'biphenyl',
+  'glucose', 'fructose', 'sucrose', 'lactose', 'glycine', 'sulfanilic acid', 'p-toluenesulfonic acid', 'sulfanilamide',
+]);
+export const GIVEN_OFTENER = 3;
