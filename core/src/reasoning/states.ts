@@ -1,7 +1,7 @@
 /** From probability to the words people write: where an ion, element or group stands. */
 import { stationOf, testById, showsSign } from '../scheme/tests';
 import type { Scheme, Sign, StandardTest } from '../scheme/model';
-import type { Channel } from '../vocabulary/observation';
+import { type Channel, isNothing } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
 import type { Space } from './space';
 
@@ -60,9 +60,18 @@ function showsItsSign(space: Space, test: string, suspect: string): number {
   return share;
 }
 
+const GONE: ReadonlySet<unknown> = new Set(['dissolved', 'partly-dissolved']);
+/** That a precipitate dissolves is not seen where another is. */
+const isHidden = ({ see }: Sign, { observed }: RecordEntry): boolean =>
+  see.some(({ channel, event }) => channel === 'precipitate' && [event].flat().every((e) => GONE.has(e))) &&
+  observed.some((o) => o.channel === 'precipitate' && !isNothing(o));
+
 /** Would this entry have shown a sign of the suspect, had it been there? */
-const missesItsSign = (space: Space, entry: RecordEntry, suspect: string): boolean =>
-  entry.confidence !== 'unsure' && showsItsSign(space, entry.test, suspect) >= WOULD_SHOW && !signsShown(entry, suspect).length;
+function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boolean {
+  if (entry.confidence === 'unsure' || showsItsSign(space, entry.test, suspect) < WOULD_SHOW) return false;
+  const signs = testById.get(entry.test)!.signs!.filter((s) => s.of.includes(suspect));
+  return !signs.every((sign) => isHidden(sign, entry)) && !signsShown(entry, suspect).length;
+}
 
 export interface Standing {
   readonly id: string;

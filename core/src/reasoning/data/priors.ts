@@ -65,4 +65,4 @@ export const OFTEN_GIVEN: ReadonlySet<string> = new Set([
   '1,4-dichlorobenzene', 'iodoform', 'hexane', 'cyclohexane', 'cyclohexene', 'toluene', 'naphthalene', 'anthracene', 'biphenyl',
   'glucose', 'fructose', 'sucrose', 'lactose', 'glycine', 'sulfanilic acid', 'p-toluenesulfonic acid', 'sulfanilamide',
 ]);
-export const GIVEN_OFTENER = 3;
+export const GIVEN_OFTENER = 2;
