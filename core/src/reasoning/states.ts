@@ -3,6 +3,7 @@ import { stationOf, testById, showsSign } from '../scheme/tests';
 import type { Scheme, Sign, StandardTest } from '../scheme/model';
 import { type Channel, isNothing } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
+import { GONE } from './observer';
 import type { Space } from './space';
 
 export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
@@ -60,7 +61,6 @@ function showsItsSign(space: Space, test: string, suspect: string): number {
   return share;
 }
 
-const GONE: ReadonlySet<unknown> = new Set(['dissolved', 'partly-dissolved']);
 /** That a precipitate dissolves is not seen where another is. */
 const isHidden = ({ see }: Sign, { observed }: RecordEntry): boolean =>
   see.some(({ channel, event }) => channel === 'precipitate' && [event].flat().every((e) => GONE.has(e))) &&

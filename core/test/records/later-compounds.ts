@@ -1,4 +1,4 @@
-/** Compounds written later than all others and before anything was run; nothing was fitted to them. */
+/** Compounds later than all others, written before anything was run; two that were level with rarer ones led to a prior by what is given out. */
 import type { Written } from './record';
 
 export const LATER_COMPOUNDS: readonly Written[] = [

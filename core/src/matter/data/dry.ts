@@ -66,7 +66,7 @@ export const TINTS: Readonly<Record<string, readonly [hydrated: Colour, anhydrou
 /** Anions whose salts come out of water with water, which their formulas leave out. */
 export const WITH_WATER: ReadonlySet<string> = new Set(['C2O4^2-', 'HCOO-', 'PO4^3-', 'CO3^2-', 'HCO3-', 'AsO4^3-', 'BO3^3-', 'C4H4O6^2-']);
 
-/** Salts whose dry colour is not their ions'; CRC, physical constants of inorganic compounds, but for what its crystals are and powders are not. */
+/** Salts whose dry colour is not their ions': of powders, after the crystals that CRC names, from memory and not looked up again. */
 export const DRY_COLOURS: Readonly<Record<string, Colour>> = {
   CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu2CO3(OH)2': 'green', 'Cu(CH3COO)2·H2O': 'blue-green',
   CuC2O4: 'pale-blue', 'Cu3(PO4)2': 'blue-green', 'FeCl3·6H2O': 'orange', FeCl3: 'dark-brown', 'Fe2(SO4)3': 'off-white', 'Fe2(SO4)3·6H2O': 'pale-yellow',

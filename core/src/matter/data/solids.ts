@@ -112,6 +112,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CoHg(SCN)4', 'Co2+ + Hg2+ + 4 SCN-', -27.0, 'deep-blue', 'crystalline', 'FIT'],
 
   // Copper, cadmium, bismuth
+  // How slowly it ripens from acetate, and the heat from which copper oxide forms, are fitted to a warm solution of the acetate that stays clear.
   ['Cu(OH)2', 'Cu2+ - 2 H+', 8.6, 'pale-blue', 'gelatinous', 'BM', { ripens: 4000, from: 'CH3COO-', hex: '#8fc4dc' }],
   ['CuO', 'Cu2+ - 2 H+', 7.65, 'black', 'fine', 'BM', { hot: 85 }],
   ['Cu2(OH)2CO3', '2 Cu2+ + CO3^2- - 2 H+', -5.5, 'blue-green', 'flocculent', 'NIST46', { hex: '#86c5c0' }],

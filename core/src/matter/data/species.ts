@@ -248,6 +248,7 @@ export const SPECIES: readonly SpeciesRow[] = [
   ['ZnCH3COO+', 'Zn2+ + CH3COO-', 1.57, 'NIST46'],
   ['CdCH3COO+', 'Cd2+ + CH3COO-', 1.93, 'NIST46'],
   ['Cd(CH3COO)2', 'Cd2+ + 2 CH3COO-', 3.15, 'NIST46'],
+  // Without its first step, whose constant is not known to us.
   ['Hg(CH3COO)2', 'Hg2+ + 2 CH3COO-', 8.43, 'LANGE'],
   ['AgCH3COO', 'Ag+ + CH3COO-', 0.73, 'NIST46'],
   ['AlCH3COO^2+', 'Al3+ + CH3COO-', 2.75, 'NIST46'],

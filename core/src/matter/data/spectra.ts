@@ -59,6 +59,7 @@ export const SPECTRA: readonly (readonly [species: string, source: SourceKey, ..
   ['HCrO4-', 'CRC', [348, 1600, 80], [435, 330, 90]],
   ['Cr2O7^2-', 'CRC', [350, 3100, 80], [440, 369, 100]],
   ['CrO5', 'FIT', [580, 380, 130]],
+  // Its weak band at 640 nm is no reading: chosen so that a concentrated solution is violet and not crimson.
   ['MnO4-', 'CRC', [526, 2350, 62], [490, 600, 40], [555, 1500, 30], [640, 4, 140]],
   ['MnO4^2-', 'CRC', [605, 1500, 90], [437, 1100, 70]],
   ['Mn2+', 'LEVER', [530, 0.02, 60]],

@@ -9,8 +9,8 @@ import type { Colour } from '../../vocabulary/words';
 export const MISHAP = { sure: 0.03, unsure: 0.2, besideBlank: 0.01 };
 
 /**
- * Of what is to be seen, what is mentioned at all. Of liquids, gases, smells, papers and precipitates that a test is not about the rates
- * are those of 99 records of single salts, most of them our own.
+ * Of what is to be seen, what is mentioned at all. Of liquids, gases, pungent smells, papers and precipitates that a test is not about the
+ * rates are near those counted in 99 records of single salts, most of them our own; a gas beside a coloured one could not be counted.
  */
 export const MENTIONED = {
   /** In the channel that the test is about; a liquid that is looked at, or that is a sign. */
