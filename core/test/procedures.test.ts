@@ -3,6 +3,7 @@ import { rulesOfSchool } from '#core/reasoning/atlas';
 import type { School } from '#core/scheme/model';
 import { World } from '#core/scheme/world';
 import type { Observation } from '#core/vocabulary/observation';
+import { MIXED_PROCEDURES } from './facts/mixed-procedures';
 import { PROCEDURES } from './facts/procedures';
 
 const worlds = new Map<string, World>();
@@ -21,7 +22,7 @@ const says = (o: Observation, thing: string) =>
 const agrees = (seen: readonly Observation[], thing: string) =>
   thing.startsWith('not ') ? !seen.some((o) => says(o, thing.slice(4))) : seen.some((o) => says(o, thing));
 
-describe.each(Object.entries(PROCEDURES))('%s', (school, lines) => {
+describe.each([...Object.entries(PROCEDURES), ...Object.entries(MIXED_PROCEDURES)])('%s', (school, lines) => {
   test.each(
     lines
       .trim()

@@ -1,13 +1,12 @@
 /** Watches over the server and the private database: what died is started again. */
 import { type ChildProcess, spawn } from 'node:child_process';
-import { join } from 'node:path';
+import { bundleOf } from '../../atlas/src/bundle';
 import { serverReportSchema, type ServerSettings } from '../../server/src/settings';
 import type { Cluster } from './cluster';
 import { UserError } from './errors';
 import { ROOT, say } from './run';
 
-const LOADER = `file://${join(ROOT, 'node_modules/tsx/dist/esm/index.mjs')}`;
-const MAIN = join(ROOT, 'server/src/main.ts');
+const MAIN = new URL('../../server/src/main.ts', import.meta.url);
 const LOOK_MS = 1000;
 const FIRST_PAUSE_MS = 500;
 const LONGEST_PAUSE_MS = 30000;
@@ -18,8 +17,8 @@ const DRAIN_MS = 12000;
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Starts the server once. @throws UserError when it cannot be started at all. */
-function launch(settings: ServerSettings): Promise<{ child: ChildProcess; url: string }> {
-  const child = spawn(process.execPath, ['--import', LOADER, MAIN], {
+async function launch(settings: ServerSettings): Promise<{ child: ChildProcess; url: string }> {
+  const child = spawn(process.execPath, [await bundleOf(MAIN)], {
     cwd: ROOT,
     env: { ...process.env, FOXING_SERVER: JSON.stringify(settings) },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],

@@ -14,7 +14,8 @@ import {
 import { parseSalt, parted } from '../matter/salts';
 import type { Colour } from '../vocabulary/words';
 import type { OpOf } from './ops';
-import { type DryHeated, emptyVessel, type SolidSample, type Vessel } from './vessel';
+import { type SolidSample, solidOf } from './sample';
+import { emptyVessel, type HeatedPart, type Vessel } from './vessel';
 
 /** Less of a component than this, mol, is not there. */
 export const has = (matter: Amounts, id: string): boolean => (matter[id] ?? 0) > 1e-9;
@@ -37,7 +38,7 @@ class Heating {
   readonly matter: Record<string, number>;
   readonly gas: Record<string, number> = {};
   readonly lost: Record<string, number> = {};
-  readonly events: DryHeated['events'][number][] = [];
+  readonly events: HeatedPart['events'][number][] = [];
   residue: Colour | undefined;
 
   constructor(
@@ -84,7 +85,8 @@ class Heating {
     if (fire) {
       const from = over(fire.from);
       this.change(fire, Math.min(this.matter[base]! / from[base]!, this.matter[fire.anion]! / from[fire.anion]!));
-    } else if (!sublimes) this.leave(base, this.matter[base]!);
+    }
+    if (!sublimes && this.has(base)) this.leave(base, this.matter[base]!);
   }
 
   decompose(): void {
@@ -124,8 +126,37 @@ class Heating {
   }
 }
 
-/** Heats a part of the sample in a hard-glass tube, gently or strongly. */
-export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
+const contents = (sample: SolidSample): Amounts => parted(sample.perGram);
+
+/** Do they act on each other when heated: ammonium and what it burns with, a carbonate and an acid salt? */
+function actTogether(one: SolidSample, other: SolidSample): boolean {
+  const act = (a: Amounts, b: Amounts) =>
+    (has(a, AMMONIUM.base) && AMMONIUM_FIRES.some((f) => has(b, f.anion))) || (has(a, CARBONATE.anion) && has(b, CARBONATE.acid));
+  const [a, b] = [contents(one), contents(other)];
+  return act(a, b) || act(b, a);
+}
+
+/** What is less than this share of a sample does not change what becomes of the rest. Uncertain. */
+const ACTING_SHARE = 0.05;
+
+/** The salts of a sample, those that act on each other as one; the most first. */
+function partsOf({ salts, grams }: SolidSample): SolidSample[] {
+  const acts = (part: SolidSample) => part.grams >= ACTING_SHARE * grams;
+  const parts = salts.reduce<SolidSample[]>((found, salt) => {
+    const alone = solidOf([salt]);
+    const meets = found.filter((part) => acts(part) && acts(alone) && actTogether(part, alone));
+    return [...found.filter((part) => !meets.includes(part)), solidOf([...meets.flatMap((part) => part.salts), salt])];
+  }, []);
+  return parts.sort((a, b) => b.grams - a.grams);
+}
+
+interface Heated {
+  readonly part: HeatedPart;
+  readonly lost: Amounts;
+  readonly watery: boolean;
+}
+
+function heatPart(sample: SolidSample, op: OpOf<'dry-heat'>): Heated {
   const heating = new Heating(sample, op);
   const hydrated = crystalWater(sample, op.grams) > WATER_MOL;
   const fires = heating.has(AMMONIUM.base) && AMMONIUM_FIRES.some((f) => heating.has(f.anion));
@@ -147,18 +178,23 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
     heating.events.push('sublimed');
   }
   const { matter, gas, lost, events, residue } = heating;
-  const heated: DryHeated = {
-    sample,
-    matter,
-    gas,
-    watery: fires || hydrated || acidSalt || basic,
-    hydrated,
-    events,
-    ...(sublimate && { sublimate: sublimate.colour }),
-    ...(residue && { residue }),
+  const colours = { ...(sublimate && { sublimate: sublimate.colour }), ...(residue && { residue }) };
+  return { part: { sample, matter, gas, hydrated, events, ...colours }, lost, watery: fires || hydrated || acidSalt || basic };
+}
+
+/** Heats a part of the sample in a hard-glass tube, gently or strongly: each salt as if alone, but for those that act on each other. */
+export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
+  const heated = partsOf(sample).map((part) => heatPart(part, { ...op, grams: (op.grams * part.grams) / sample.grams }));
+  const parts = heated.map(({ part }) => part);
+  const sum = (of: readonly Amounts[]) => of.reduce<Record<string, number>>((all, amounts) => addAmounts(all, amounts), {});
+  return {
+    ...emptyVessel(op.to),
+    amounts: sum(parts.map(({ matter }) => matter)),
+    gas: sum(parts.map(({ gas }) => gas)),
+    lost: sum(heated.map(({ lost }) => lost)),
+    celsius: op.strong ? STRONG_CELSIUS : GENTLE_CELSIUS,
+    heated: { sample, parts, watery: heated.some(({ watery }) => watery) },
   };
-  const celsius = op.strong ? STRONG_CELSIUS : GENTLE_CELSIUS;
-  return { ...emptyVessel(op.to), amounts: matter, gas, lost, celsius, heated };
 }
 
 function crystalWater(sample: SolidSample, grams: number): number {

@@ -2,7 +2,8 @@
 import type { Amounts } from '../matter/catalogue';
 import type { Observation } from '../vocabulary/observation';
 import type { OpOf } from './ops';
-import type { DryHeated, SolidSample, Vessel } from './vessel';
+import type { SolidSample } from './sample';
+import type { DryHeated, Vessel } from './vessel';
 
 export type Happening =
   /** A vessel is looked at as it is. */

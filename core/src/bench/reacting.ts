@@ -2,7 +2,7 @@
 import { type Conditions, equilibrate, type Equilibrium, lnKAt } from '../equilibrium/system';
 import { addAmounts, type Amounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
 import { molarMass, parseFormula } from '../matter/formula';
-import { type ReactionTaken, runRedox } from '../reactions/redox';
+import { lacks, type ReactionTaken, runRedox } from '../reactions/redox';
 import { nucleusLimit } from './solids';
 import { carryOff } from './vapour';
 import { solventById, type Vessel } from './vessel';
@@ -40,7 +40,7 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
     if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
     if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
     if (c.gate.alkaline !== undefined && logH > c.gate.alkaline) continue;
-    if (Object.entries(c.gate.least ?? {}).some(([id, molar]) => (at.concentrations.get(id) ?? 0) < molar)) continue;
+    if (lacks(c.gate, at)) continue;
     if (c.gate.beside !== undefined && !((amounts[c.gate.beside] ?? 0) > LEAST_BESIDE_MOL)) continue;
     let most = Infinity;
     for (const [count, id] of c.from) {

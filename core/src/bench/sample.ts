@@ -62,6 +62,7 @@ export type Sample =
       readonly parts?: readonly Part[];
     };
 
+export type SolidSample = Extract<Sample, { kind: 'solid' }>;
 export type CompoundSample = Extract<Sample, { kind: 'compound' }>;
 
 /** What a mole of acid is that keeps the ions of a solution dissolved. */
@@ -78,6 +79,25 @@ function mustBeRead(smiles: string, field: string): void {
     if (error instanceof StructureError) throw new BenchError(`${field}: ${error.message}`);
     throw error;
   }
+}
+
+function mustBeSalt(formula: string, field: string): void {
+  try {
+    parseSalt(formula);
+  } catch (error) {
+    if (error instanceof FormulaError) throw new BenchError(`${field}: ${error.message}`);
+    throw error;
+  }
+}
+
+/** Salts ground together as a sample. */
+export function solidOf(salts: SolidSample['salts']): SolidSample {
+  const grams = salts.reduce((sum, s) => sum + s.grams, 0);
+  const perGram = salts.reduce<Record<string, number>>((sum, s) => {
+    const salt = parseSalt(s.formula);
+    return addAmounts(sum, salt.of, s.grams / salt.molarMass / grams);
+  }, {});
+  return { kind: 'solid', grams, perGram, salts };
 }
 
 /** A mixture of compounds as a sample. */
@@ -103,18 +123,8 @@ export function prepareSample(spec: SampleSpec): Sample {
     return { kind: 'compound', grams, smiles, ...(impurity && { impurity }) };
   }
   if ('salts' in spec) {
-    const perGram: Record<string, number> = {};
-    const grams = spec.salts.reduce((sum, s) => sum + s.grams, 0);
-    spec.salts.forEach((s, i) => {
-      try {
-        const salt = parseSalt(s.formula);
-        addAmounts(perGram, salt.of, s.grams / salt.molarMass / grams);
-      } catch (error) {
-        if (error instanceof FormulaError) throw new BenchError(`sample.salts[${i}].formula: ${error.message}`);
-        throw error;
-      }
-    });
-    return { kind: 'solid', grams, perGram, salts: spec.salts };
+    spec.salts.forEach((s, i) => mustBeSalt(s.formula, `sample.salts[${i}].formula`));
+    return solidOf(spec.salts);
   }
   const perML: Record<string, number> = { H2O: 0.0553 };
   const acid = spec.acid ?? 0;

@@ -1,7 +1,7 @@
 /** A vessel and the matter in it. Plain data: an operation returns a new vessel. */
 import type { Amounts } from '../matter/catalogue';
 import type { Colour } from '../vocabulary/words';
-import type { Sample } from './sample';
+import type { SolidSample } from './sample';
 import { SOLVENTS } from '../matter/data/reagents';
 
 export interface LayerState {
@@ -19,23 +19,28 @@ export interface Beneath {
   readonly amounts: Amounts;
 }
 
-export type SolidSample = Extract<Sample, { kind: 'solid' }>;
-
-/** What heating a part of the dry sample brought about. */
-export interface DryHeated {
+/** Of a dry sample that was heated, a salt, or several that act on each other. */
+export interface HeatedPart {
   readonly sample: SolidSample;
   /** mol over components of what is left. */
   readonly matter: Amounts;
   /** mol of each gas that left. */
   readonly gas: Amounts;
-  /** Water settled on the cool wall. */
-  readonly watery: boolean;
   /** It had water of crystallisation. */
   readonly hydrated: boolean;
-  readonly sublimate?: Colour;
   readonly events: readonly ('melted' | 'charred' | 'swelled' | 'decrepitated' | 'sublimed')[];
+  readonly sublimate?: Colour;
   /** Colour of the residue where the reaction decides it. */
   readonly residue?: Colour;
+}
+
+/** What heating a part of the dry sample brought about. */
+export interface DryHeated {
+  readonly sample: SolidSample;
+  /** In the order of their mass, the most first. */
+  readonly parts: readonly HeatedPart[];
+  /** Water settled on the cool wall. */
+  readonly watery: boolean;
 }
 
 /** What a vessel holds at most, mL. */

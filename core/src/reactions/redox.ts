@@ -42,6 +42,10 @@ function open(gate: Gate | 'never' | undefined, partner: string, lnH: number, ce
   return !gate.not?.includes(partner);
 }
 
+/** Is there less of a species than its gate asks for? */
+export const lacks = ({ least = {} }: Gate, at: Equilibrium): boolean =>
+  Object.entries(least).some(([id, molar]) => (at.concentrations.get(id) ?? 0) < molar);
+
 function tooScarce(reductant: Couple, at: Equilibrium): boolean {
   const gate = reductant.row.reductant;
   if (!gate || gate === 'never' || gate.scarce === undefined) return false;
@@ -145,6 +149,7 @@ function allowed({ oxidant, reductant }: Omit<Pair, 'drive'>, at: Equilibrium, c
   return (
     open(oxidant.row.oxidant, reductant.id, lnH, celsius) &&
     open(reductant.row.reductant, oxidant.id, lnH, celsius) &&
+    !(typeof oxidant.row.oxidant === 'object' && lacks(oxidant.row.oxidant, at)) &&
     !tooScarce(reductant, at)
   );
 }

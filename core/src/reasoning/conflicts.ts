@@ -98,7 +98,7 @@ function signsOfOthers(posterior: Posterior): Conflict[] {
     const shown = shownBy(entry);
     if (!shown.length || shown.some((id) => holds.includes(id))) return [];
     const best = space.members.reduce((most, member, m) => (member.composed ? most : Math.max(most, p[m]!)), 0);
-    if (best < MISFIT * p[top]!) return [];
+    if (best < MISFIT * p[posterior.itself(top)]!) return [];
     const push = posterior.push(k);
     const ions = shown
       .map((id) => ({ id, push: push[space.suspects.indexOf(id)]! }))

@@ -82,7 +82,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   const { fields } = channelRow(s.channel);
   if (texture) p *= field(WRITTEN.texture, r.texture, () => textureIs(r.texture!, texture));
   else if ('texture' in fields) p *= unasked(WRITTEN.texture, r.texture, TEXTURES);
-  if (amount) p *= field(WRITTEN.amount, r.amount, () => amountIs(r.amount!, amount));
+  if (amount) p *= field(amountWritten(amount), r.amount, () => amountIs(r.amount!, amount));
   else if ('amount' in fields) p *= unasked(WRITTEN.amount, r.amount, AMOUNTS);
   if (vigour) p *= field(WRITTEN.vigour, r.vigour, () => vigourIs(r.vigour!, vigour));
   else if ('vigour' in fields) p *= unasked(WRITTEN.vigour, r.vigour, VIGOURS);
@@ -102,6 +102,9 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
     p *= field(WRITTEN.pH, r.pH, () => (1 - READINGS.wrong) * bell(r.pH! - s.pH!, READINGS.pH) + READINGS.wrong / SCALE_PH);
   return p;
 }
+
+/** How often an amount is written. */
+export const amountWritten = (amount: Observation['amount']): number => (amount === 'trace' ? WRITTEN.littleAmount : WRITTEN.amount);
 
 /** How often a colour is written, by what is said to have happened. */
 export const colourWritten = (event: Observation['event']): number => (GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour);

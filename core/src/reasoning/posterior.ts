@@ -68,8 +68,14 @@ export class Posterior {
     this.now = this.suspects(this.weights).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
   }
 
-  /** Is it likelier that something went wrong than that a member showed what an entry says? */
-  unexplained(k: number, m: number): boolean {
+  /** The member without what does not belong to it. */
+  itself(m: number): number {
+    return this.space.members[m]!.apartFrom ?? m;
+  }
+
+  /** Is it likelier that something went wrong than that a member, with nothing that does not belong to it, showed what an entry says? */
+  unexplained(k: number, member: number): boolean {
+    const m = this.itself(member);
     const rough = this.space.members[m]!.composed && !this.simulated.has(m);
     return isUnexplained(this.evidence[k]!, m, rough ? TOGETHER.otherwise : 0);
   }

@@ -4,30 +4,19 @@ import { ANIONS, CATIONS } from '../matter/data/components';
 import { type Circumstance, CIRCUMSTANCES } from '../scheme/data/circumstances';
 import type { Scheme, School, StandardTest } from '../scheme/model';
 import { type HouseRules, schoolOf } from '../scheme/rules';
-import { testById } from '../scheme/tests';
+import { stationOf, testById } from '../scheme/tests';
 import { World } from '../scheme/world';
 import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
-import { FORMS, isCation, SINGLES } from './hypotheses';
+import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
-import { weightOf, weightTogether } from './priors';
-
-/**
- * Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed: of eighteen records of
- * salts and mixtures that others wrote fourteen are of such.
- */
-const SINGLE_SHARE = 0.8;
+import { type Limits, membersWithin, priorOf, type SaltMember } from './salt-members';
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
 const WORLDS = 400;
-
-export interface Limits {
-  readonly cations: number;
-  readonly anions: number;
-}
 
 /** One thing that the sample may be. */
 export interface Member {
@@ -37,6 +26,8 @@ export interface Member {
   readonly name?: string;
   /** Made of several: its outcomes are composed first, and simulated only when it comes to it. */
   readonly composed: boolean;
+  /** Place of the member that is the same but for what does not belong to it: it is that which an entry is held against. */
+  readonly apartFrom?: number;
 }
 
 /** Outcomes of a test, each as likely as the others: as benches differ. */
@@ -87,36 +78,8 @@ export interface Space {
   apart?(evidence: readonly Told[]): Apart;
 }
 
-/** One form or two plain salts, by their places in `FORMS`. */
-export interface SaltMember extends Member {
-  readonly salts: readonly number[];
-}
-
-const keep = (salts: readonly number[], { cations, anions }: Limits): SaltMember[] => {
-  const ions = [...new Set(salts.flatMap((i) => FORMS[i]!.ions))];
-  const up = ions.filter(isCation).length;
-  return up <= cations && ions.length - up <= anions
-    ? [{ salts, holds: [...ions].sort((a, b) => Number(isCation(b)) - Number(isCation(a))), composed: salts.length > 1 }]
-    : [];
-};
-
-function members(limits: Limits): SaltMember[] {
-  const out = FORMS.flatMap((_, i) => keep([i], limits));
-  if (limits.cations < 2 && limits.anions < 2) return out;
-  for (let i = 0; i < SINGLES.length; i++) for (let j = i + 1; j < SINGLES.length; j++) out.push(...keep([i, j], limits));
-  return out;
-}
-
-function priorOf(list: readonly SaltMember[]): Float64Array {
-  const weights = list.map(({ salts }) => {
-    const [one, other] = salts.map((i) => FORMS[i]!);
-    return other ? weightTogether(one!, other) : weightOf(one!);
-  });
-  const sum = (composed: boolean) => weights.reduce((s, w, m) => (list[m]!.composed === composed ? s + w : s), 0);
-  const [single, mixed] = [sum(false), sum(true)];
-  const share = mixed ? SINGLE_SHARE : 1;
-  return Float64Array.from(weights, (w, m) => Math.log(list[m]!.composed ? ((1 - share) * w) / mixed : (share * w) / single));
-}
+/** Stations at which the sample is worked as it comes. */
+const DRY: ReadonlySet<string | undefined> = new Set(['look', 'dry']);
 
 const keys = new WeakMap<Member, string>();
 
@@ -162,7 +125,7 @@ export class SaltSpace implements Space {
   ) {
     this.scheme = schoolOf(rules);
     this.parts = new Parts(atlas.outcomes);
-    this.members = members(limits);
+    this.members = membersWithin(limits);
     this.lnPrior = priorOf(this.members);
   }
 
@@ -175,27 +138,31 @@ export class SaltSpace implements Space {
   }
 
   called(m: number): string {
-    return this.members[m]!.salts.map((i) => FORMS[i]!.name).join(' + ');
+    const { salts, trace } = this.members[m]!;
+    const names = salts.map((i) => FORMS[i]!.name);
+    return trace ? `${names[0]} with a trace of ${names[1]}` : names.join(' + ');
   }
 
   sampleOf(m: number): SampleSpec {
-    const { salts } = this.members[m]!;
-    if (salts.length === 1) return FORMS[salts[0]!]!.sample;
+    const { salts, trace } = this.members[m]!;
+    const { sample } = FORMS[salts[0]!]!;
+    if (trace && 'salts' in sample) return { salts: [...sample.salts, { formula: trace.salt, grams: trace.grams }] };
+    if (salts.length === 1) return sample;
     return { salts: salts.map((i) => ({ formula: FORMS[i]!.name, grams: 1.5 })) };
   }
 
   /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
   shows(m: number, test: string, most = Infinity): Outcomes {
-    const { salts } = this.members[m]!;
+    const salts = this.saltsIn(m, test);
     if (salts.length > 1) return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
     return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
   }
 
-  /** Of a mixture, what its two salts would show laid over each other. */
+  /** Of a mixture, what its two salts would show laid over each other; of a trace nothing. */
   outline(m: number, test: string): readonly Observation[] {
-    const { salts } = this.members[m]!;
+    const { salts, trace } = this.members[m]!;
     const row = this.rows(test)![0]!;
-    if (salts.length === 1) return this.atlas.outcomes[row[salts[0]!]!]!;
+    if (trace || salts.length === 1) return this.atlas.outcomes[row[salts[0]!]!]!;
     return this.laid(row[salts[0]!]!, row[salts[1]!]!);
   }
 
@@ -219,6 +186,12 @@ export class SaltSpace implements Space {
     return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
   }
 
+  /** Those that have a say in a test: water comes into none that are done dry. */
+  private saltsIn(m: number, test: string): readonly number[] {
+    const { salts, trace } = this.members[m]!;
+    return trace && DRY.has(stationOf(testById.get(test)!, this.scheme)) ? salts.slice(0, 1) : salts;
+  }
+
   private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {
     const key = `${m} ${CIRCUMSTANCES.indexOf(circumstance)}`;
     let world = this.worlds.get(key);
@@ -239,7 +212,7 @@ export class SaltSpace implements Space {
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
     const p = new Float64Array(this.members.length);
     for (let m = 0; m < p.length; m++) {
-      const [first, second] = this.members[m]!.salts;
+      const [first, second] = this.saltsIn(m, test.id);
       p[m] =
         second === undefined
           ? rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length

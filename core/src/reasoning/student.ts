@@ -5,6 +5,7 @@ import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
 import {
+  amountWritten,
   carelessOf,
   colourTold,
   colourWritten,
@@ -69,7 +70,7 @@ export function student(random: () => number): Observer {
     const event = words['event'] as Observation['event'];
     over('colour', colourWritten(event), COLOURS, (w) => (w === 'none' ? 0 : colourTold(w, event, o, s.alike)));
     over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
-    over('amount', WRITTEN.amount, AMOUNTS, (w) => amountIs(w, o.amount!));
+    over('amount', amountWritten(o.amount), AMOUNTS, (w) => amountIs(w, o.amount!));
     over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
     over('smell', 1, SMELLS, (w) => (w === 'none' ? 0 : smellIs(w, o.smell!)));
     over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));

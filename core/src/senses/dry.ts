@@ -1,8 +1,9 @@
 /** What the dry tests show: flame, bead, charcoal, a solid before and after heat. */
 import { has } from '../bench/dry';
 import type { OpOf } from '../bench/ops';
-import type { DryHeated, SolidSample } from '../bench/vessel';
-import { type Amounts, gasById } from '../matter/catalogue';
+import type { SolidSample } from '../bench/sample';
+import type { DryHeated, HeatedPart } from '../bench/vessel';
+import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
 import {
   BEADS,
   BLUE_GLASS,
@@ -17,6 +18,7 @@ import {
   VOLATILITY,
   WITH_WATER,
 } from '../matter/data/dry';
+import { compositionKey, parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
@@ -91,13 +93,19 @@ export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation
 /** A powder that is less than this share of a mixture is not told by its grains. Uncertain. */
 const TOLD_SHARE = 0.05;
 
+const dryColours = new Map(
+  Object.entries(DRY_COLOURS).map(([formula, colour]) => [compositionKey(parseFormula(formula)), colour]),
+);
+/** However its formula is written. */
+const dryColourOf = (formula: string): Colour | undefined => dryColours.get(compositionKey(parseFormula(formula)));
+
 /** Colours of the grains of a powder, the most of it first, those with a colour before white. */
 export function grainColours(sample: SolidSample): Colour[] {
   const grams = new Map<Colour, number>();
   for (const s of sample.salts) {
     const salt = parseSalt(s.formula);
     const colour =
-      DRY_COLOURS[salt.formula] ?? tint(salt.ions, salt.water > 0 || Object.keys(salt.ions).some((id) => WITH_WATER.has(id)));
+      dryColourOf(salt.formula) ?? tint(salt.ions, salt.water > 0 || Object.keys(salt.ions).some((id) => WITH_WATER.has(id)));
     grams.set(colour, (grams.get(colour) ?? 0) + s.grams);
   }
   const told = [...grams].filter(([, g]) => g >= TOLD_SHARE * sample.grams);
@@ -114,18 +122,28 @@ function tint(ions: Readonly<Record<string, number>>, hydrated: boolean): Colour
   return 'white';
 }
 
-/** Less of a gas than this, mol, is not noticed at the mouth of a heated tube. */
-const NOTICED_MOL = 1e-6;
+/** Less of a gas than this, mol, is not noticed at the mouth of a heated tube: of one without colour some bubbles' worth. By judgement. */
+const NOTICED_MOL = { coloured: 1e-6, colourless: 2e-5 };
+
+/** Parts that show beside the others. */
+const toldOf = ({ sample, parts }: DryHeated): readonly HeatedPart[] =>
+  parts.filter((part) => part.sample.grams >= TOLD_SHARE * sample.grams);
+
+function gasesSeen({ parts }: DryHeated): Observation[] {
+  const all = parts.reduce<Record<string, number>>((sum, { gas }) => addAmounts(sum, gas), {});
+  return Object.entries(all).flatMap(([id, mol]): Observation[] => {
+    const { colour } = gasById.get(id)!.senses;
+    const noticed = mol > (colour ? NOTICED_MOL.coloured : NOTICED_MOL.colourless);
+    return noticed ? [{ channel: 'gas', event: 'evolved', colour: colour ?? 'colourless' }] : [];
+  });
+}
 
 /** What was seen while a dry solid was heated. */
 export function heatedSeen(heated: DryHeated): Observation[] {
-  const { gas } = heated;
-  const see: Observation[] = [{ channel: 'droplets', event: heated.watery ? 'formed' : 'none' }];
-  for (const [id, mol] of Object.entries(gas))
-    if (mol > NOTICED_MOL) see.push({ channel: 'gas', event: 'evolved', colour: gasById.get(id)!.senses.colour ?? 'colourless' });
+  const see: Observation[] = [{ channel: 'droplets', event: heated.watery ? 'formed' : 'none' }, ...gasesSeen(heated)];
   const sublimate = onCoolWall(heated);
   see.push(sublimate ? { channel: 'sublimate', event: 'formed', colour: sublimate } : { channel: 'sublimate', event: 'none' });
-  for (const event of new Set(heated.events)) see.push({ channel: 'solid', event });
+  for (const event of new Set(toldOf(heated).flatMap(({ events }) => events))) see.push({ channel: 'solid', event });
   const before = dryColour(heated.sample);
   const looks = residueColours(heated);
   if (looks.cold === 'none') return [...see, { channel: 'solid', look: 'cold', colour: 'none' }];
@@ -137,18 +155,36 @@ export function heatedSeen(heated: DryHeated): Observation[] {
 }
 
 /** What settled on the cool wall, if anything did. */
-export function onCoolWall({ sublimate, matter }: DryHeated): Colour | undefined {
-  const freed = Object.keys(FREED).find((id) => has(matter, id));
-  return sublimate ?? (freed === undefined ? undefined : FREED[freed]);
+export function onCoolWall(heated: DryHeated): Colour | undefined {
+  for (const { sublimate, matter } of toldOf(heated)) {
+    const freed = Object.keys(FREED).find((id) => has(matter, id));
+    const colour = sublimate ?? (freed === undefined ? undefined : FREED[freed]);
+    if (colour !== undefined) return colour;
+  }
+  return undefined;
+}
+
+interface Looks {
+  readonly hot: Colour;
+  readonly cold: Colour;
+}
+
+const NOT_LEFT: Looks = { hot: 'none', cold: 'none' };
+
+/** What is left after heating, while hot and when it has cooled: of several parts that which has a colour. */
+export function residueColours(heated: DryHeated): Looks {
+  const left = toldOf(heated)
+    .map(partLooks)
+    .filter(({ cold }) => cold !== 'none');
+  const coloured = (look: keyof Looks) => left.find((looks) => looks[look] !== 'white');
+  return coloured('cold') ?? coloured('hot') ?? left[0] ?? NOT_LEFT;
 }
 
 /** Less than this, mol, is not seen to be left in a tube. */
 const LEFT_MOL = 1e-6;
 
-/** What is left after heating, while hot and when it has cooled. */
-export function residueColours({ sample, matter, gas, hydrated, residue }: DryHeated): { hot: Colour; cold: Colour } {
-  if (!Object.entries(matter).some(([id, mol]) => !COLOURLESS_PARTS.includes(id) && mol > LEFT_MOL))
-    return { hot: 'none', cold: 'none' };
+function partLooks({ sample, matter, gas, hydrated, residue }: HeatedPart): Looks {
+  if (!Object.entries(matter).some(([id, mol]) => !COLOURLESS_PARTS.includes(id) && mol > LEFT_MOL)) return NOT_LEFT;
   const before = dryColour(sample);
   if (residue) return { hot: residue, cold: residue };
   const oxides = Object.keys(OXIDES).filter((id) => has(matter, id) || has(matter, `${OXIDES[id]!.metal}(s)`));

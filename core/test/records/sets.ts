@@ -6,6 +6,7 @@ import { FURTHER_MISTAKEN } from './further-mistaken';
 import { FURTHER_MIXED } from './further-mixtures';
 import { HARDER } from './harder';
 import { HARDER_COMPOUNDS } from './harder-compounds';
+import { LAST_MISTAKEN, LAST_MIXED } from './last';
 import { LATER, LATER_MISTAKEN } from './later';
 import { LATER_COMPOUNDS } from './later-compounds';
 import { LATER_MIXED } from './later-mixtures';
@@ -20,7 +21,7 @@ import { SALTS } from './salts';
 export const RECORDS = {
   'plain salts': SALTS,
   'harder and further salts': [...HARDER, ...FURTHER, ...ONCE_MORE, ...LATER],
-  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN, ...ONCE_MORE_MISTAKEN, ...LATER_MISTAKEN],
-  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED, ...LATER_MIXED],
+  'salts, with one mistake': [...MISTAKEN, ...FURTHER_MISTAKEN, ...ONCE_MORE_MISTAKEN, ...LATER_MISTAKEN, ...LAST_MISTAKEN],
+  'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED, ...LATER_MIXED, ...LAST_MIXED],
   compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS, ...ONCE_MORE_COMPOUNDS, ...LATER_COMPOUNDS],
 } as const satisfies Readonly<Record<string, readonly Written[]>>;

@@ -68,7 +68,7 @@ export const WITH_WATER: ReadonlySet<string> = new Set(['C2O4^2-', 'HCOO-', 'PO4
 
 /** Salts whose dry colour is not their ions': of powders, after the crystals that CRC names, from memory and not looked up again. */
 export const DRY_COLOURS: Readonly<Record<string, Colour>> = {
-  CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2(OH)2CO3': 'green', 'Cu2CO3(OH)2': 'green', 'Cu(CH3COO)2·H2O': 'blue-green',
+  CuCl2: 'brown', 'CuCl2·2H2O': 'blue-green', CuCO3: 'green', 'Cu2CO3(OH)2': 'green', 'Cu(CH3COO)2·H2O': 'blue-green',
   CuC2O4: 'pale-blue', 'Cu3(PO4)2': 'blue-green', 'FeCl3·6H2O': 'orange', FeCl3: 'dark-brown', 'Fe2(SO4)3': 'off-white', 'Fe2(SO4)3·6H2O': 'pale-yellow',
   'Fe(NO3)3·9H2O': 'violet', 'NH4Fe(SO4)2·12H2O': 'violet', FePO4: 'off-white', FeC2O4: 'yellow', 'KCr(SO4)2·12H2O': 'violet', 'CrCl3·6H2O': 'dark-green',
   'Cr2(SO4)3·18H2O': 'violet', CrPO4: 'green', NiCO3: 'pale-green', 'Ni3(CO3)(OH)4': 'pale-green', NiC2O4: 'pale-green', 'Ni3(PO4)2': 'pale-green', NiI2: 'black',
@@ -220,7 +220,7 @@ export const HEATED_SALTS: readonly HeatedRow[] = [
     ['Zn2+', 'Cl-'], ['Sn2+', 'Cl-'], ['Bi3+', 'Cl-'], ['Sb(OH)3', 'Cl-'], ['Pb2+', 'Cl-'], ['Pb2+', 'Br-'], ['Pb2+', 'I-'], ['Ag+', 'Cl-'], ['Ag+', 'Br-']),
   ...melts(true, ['Mg2+', 'NO3-'], ['Ca2+', 'NO3-'], ['Al3+', 'NO3-'], ['Zn2+', 'NO3-'], ['Mn2+', 'NO3-'], ['Fe3+', 'NO3-'], ['Cr3+', 'NO3-'], ['Co2+', 'NO3-'],
     ['Ni2+', 'NO3-'], ['Cu2+', 'NO3-'], ['Mg2+', 'Cl-'], ['Ca2+', 'Cl-'], ['Zn2+', 'Cl-'], ['Sn2+', 'Cl-'], ['Fe3+', 'Cl-'], ['Na+', 'CO3^2-'], ['Na+', 'SO4^2-'],
-    ['Na+', 'PO4^3-'], ['Na+', 'HS-']),
+    ['Na+', 'PO4^3-'], ['Na+', 'HS-'], ['Mg2+', 'SO4^2-'], ['Zn2+', 'SO4^2-'], ['Fe2+', 'SO4^2-'], ['Co2+', 'SO4^2-']),
 ];
 
 /** Ammonium and mercury halides, arsenic and iodine leave as they are: components of what settles on the cool wall, and its colour. */
