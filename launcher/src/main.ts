@@ -31,7 +31,8 @@ const bundled = async <M>(module: string): Promise<M> =>
 /** What measures, by its name. */
 const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<number>>> = {
   solver: async () => (await bundled<typeof import('../../bench/solver')>('bench/solver')).bench(),
-  reasoning: async (args) => (await bundled<typeof import('../../bench/reasoning')>('bench/reasoning')).benchReasoning(args.includes('--quick')),
+  reasoning: async (args) =>
+    (await bundled<typeof import('../../bench/reasoning')>('bench/reasoning')).benchReasoning(args.includes('--quick')),
   records: async () => (await bundled<typeof import('../../bench/records')>('bench/records')).benchRecords(),
   append: async () => (await import('../../bench/appending')).benchAppend(),
   interface: async () => (await import('../../bench/interface')).benchInterface(),

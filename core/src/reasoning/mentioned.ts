@@ -2,7 +2,7 @@
 import type { StandardTest } from '../scheme/model';
 import { fits } from '../scheme/tests';
 import { isNothing, type Observation } from '../vocabulary/observation';
-import type { Colour } from '../vocabulary/words';
+import type { Colour, Smell } from '../vocabulary/words';
 import { MENTIONED } from './data/rates';
 
 /** What becomes of a solid later, or what of it is left after a part dissolved. */
@@ -22,6 +22,11 @@ export const isReading = (o: Observation): boolean => o.celsius !== undefined;
 const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' && colour === 'none';
 const isColouredGas = (o: Observation) => o.channel === 'gas' && o.event === 'evolved' && hasColour(o);
 const isUnchangedSolid = (o: Observation) => o.channel === 'solid' && o.look !== undefined && o.event === 'unchanged';
+const isOneLook = (o: Observation, seen: readonly Observation[]) =>
+  o.channel === 'solid' &&
+  o.look !== undefined &&
+  seen.some((p) => p.channel === 'solid' && p.look !== undefined && p.look !== o.look);
+const STINKING: ReadonlySet<Smell | undefined> = new Set(['burning-sulfur', 'rotten-eggs', 'bleach']);
 const isStriking = (o: Observation) =>
   (o.smell ?? 'none') !== 'none' ||
   isColouredGas(o) ||
@@ -60,6 +65,7 @@ function liquidMentioned(test: StandardTest, o: Observation, seen: readonly Obse
 /** A gas, a smell, a paper or a precipitate in a test that is about something else first. */
 function besideMentioned(test: StandardTest, o: Observation, seen: readonly Observation[]): number {
   if (o.smell === 'pungent' && seen.some(isColouredGas)) return MENTIONED.goesWithout;
+  if (STINKING.has(o.smell)) return MENTIONED.stinking;
   if (isStriking(o)) return MENTIONED.striking;
   return ['gas', 'paper', 'precipitate'].includes(o.channel) && !isSign(test, o) ? MENTIONED.beside : MENTIONED.other;
 }
@@ -70,6 +76,7 @@ export function mentionedIn(test: StandardTest, o: Observation, stage: Stage | u
   if (isReading(o)) return MENTIONED.reading;
   if (stage) return STAGES[stage];
   if (isUnchangedSolid(o)) return MENTIONED.unremarkable;
+  if (isOneLook(o, seen)) return isSign(test, o) ? MENTIONED.striking : MENTIONED.oneLook;
   if (isAmong(o, seen)) return MENTIONED.among;
   if (isOneFlame(o, seen)) return MENTIONED.oneFlame;
   if (isOneKind(o, seen)) return MENTIONED.oneKind;
