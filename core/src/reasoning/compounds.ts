@@ -10,7 +10,8 @@ import { GIVEN_OFTENER, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
-import { type Apart, type Member, meanOver, type Outcomes, type Reading, type Space, type Told } from './space';
+import type { Member } from './member';
+import { type Apart, meanOver, type Outcomes, type Reading, type Space, type Told } from './space';
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
 export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as readonly string[]).includes(suspect);

@@ -4,7 +4,8 @@ import { type Conflict, conflictsIn } from './conflicts';
 import { type RecordEntry, type Unused, usable } from './entries';
 import { type Effort, evidenceOf } from './evidence';
 import { Posterior } from './posterior';
-import { holdings, type Space } from './space';
+import { holdings } from './member';
+import type { Space } from './space';
 import { type State, stateOf } from './states';
 
 export type { State };

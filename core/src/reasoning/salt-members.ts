@@ -2,7 +2,7 @@
 import { type Trace, TRACES } from './data/priors';
 import { FORMS, isCation, SINGLES } from './hypotheses';
 import { weightOf, weightTogether } from './priors';
-import type { Member } from './space';
+import type { Member } from './member';
 
 /**
  * Share of the prior that goes to what stands in one bottle, where mixtures of two are allowed: of eighteen records of

@@ -10,6 +10,7 @@ import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
 import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
+import { holdings, type Member } from './member';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
 import { type Limits, membersWithin, priorOf, type SaltMember } from './salt-members';
@@ -17,18 +18,6 @@ import { type Limits, membersWithin, priorOf, type SaltMember } from './salt-mem
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
 const WORLDS = 400;
-
-/** One thing that the sample may be. */
-export interface Member {
-  /** What it would be found to hold: ions of a salt; elements and groups of a compound. */
-  readonly holds: readonly string[];
-  /** Its name, where the same holdings may have several. */
-  readonly name?: string;
-  /** Made of several: its outcomes are composed first, and simulated only when it comes to it. */
-  readonly composed: boolean;
-  /** Place of the member that is the same but for what does not belong to it: it is that which an entry is held against. */
-  readonly apartFrom?: number;
-}
 
 /** Outcomes of a test, each as likely as the others: as benches differ. */
 export type Outcomes = readonly (readonly Observation[])[];
@@ -80,15 +69,6 @@ export interface Space {
 
 /** Stations at which the sample is worked as it comes. */
 const DRY: ReadonlySet<string | undefined> = new Set(['look', 'dry']);
-
-const keys = new WeakMap<Member, string>();
-
-/** One text for all members that hold the same. */
-export function holdings(member: Member): string {
-  let key = keys.get(member);
-  if (key === undefined) keys.set(member, (key = [...member.holds].sort().join(' ')));
-  return key;
-}
 
 /** Probability of a record over the outcomes that benches differ in. */
 export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
