@@ -1,5 +1,12 @@
 /** Which command was asked for. Commands are loaded when named, so that the headless ones start fast. */
 import { bundleOf } from '../../atlas/src/bundle';
+import type * as Predict from '../../cli/src/predict';
+import type * as Reason from '../../cli/src/reason';
+import type * as Sim from '../../cli/src/sim';
+import type * as Solve from '../../cli/src/solve';
+import type * as BenchReasoning from '../../bench/reasoning';
+import type * as BenchRecords from '../../bench/records';
+import type * as BenchSolver from '../../bench/solver';
 import { isUserError, UserError } from './errors';
 
 const HELP = `Usage: ./foxing <command>
@@ -30,10 +37,9 @@ const bundled = async <M>(module: string): Promise<M> =>
 
 /** What measures, by its name. */
 const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<number>>> = {
-  solver: async () => (await bundled<typeof import('../../bench/solver')>('bench/solver')).bench(),
-  reasoning: async (args) =>
-    (await bundled<typeof import('../../bench/reasoning')>('bench/reasoning')).benchReasoning(args.includes('--quick')),
-  records: async () => (await bundled<typeof import('../../bench/records')>('bench/records')).benchRecords(),
+  solver: async () => (await bundled<typeof BenchSolver>('bench/solver')).bench(),
+  reasoning: async (args) => (await bundled<typeof BenchReasoning>('bench/reasoning')).benchReasoning(args.includes('--quick')),
+  records: async () => (await bundled<typeof BenchRecords>('bench/records')).benchRecords(),
   append: async () => (await import('../../bench/appending')).benchAppend(),
   interface: async () => (await import('../../bench/interface')).benchInterface(),
   load: async (args) => (await import('../../bench/load')).benchLoad(args),
@@ -62,15 +68,15 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'test':
       return (await import('./test')).test(rest);
     case 'sim':
-      return (await bundled<typeof import('../../cli/src/sim')>('cli/src/sim')).sim(rest);
+      return (await bundled<typeof Sim>('cli/src/sim')).sim(rest);
     case 'deduce':
-      return (await bundled<typeof import('../../cli/src/reason')>('cli/src/reason')).deduce(rest);
+      return (await bundled<typeof Reason>('cli/src/reason')).deduce(rest);
     case 'advise':
-      return (await bundled<typeof import('../../cli/src/reason')>('cli/src/reason')).advise(rest);
+      return (await bundled<typeof Reason>('cli/src/reason')).advise(rest);
     case 'solve':
-      return (await bundled<typeof import('../../cli/src/solve')>('cli/src/solve')).solveCommand(rest);
+      return (await bundled<typeof Solve>('cli/src/solve')).solveCommand(rest);
     case 'predict':
-      return (await bundled<typeof import('../../cli/src/predict')>('cli/src/predict')).predict(rest);
+      return (await bundled<typeof Predict>('cli/src/predict')).predict(rest);
     case 'atlas':
       return (await import('../../cli/src/atlas')).atlas(rest);
     case 'species':

@@ -1,4 +1,4 @@
-/** One of the things that a sample may be. */
+/** What a sample may be, and by what it is told from others. */
 /** One thing that the sample may be. */
 export interface Member {
   /** What it would be found to hold: ions of a salt; elements and groups of a compound. */
