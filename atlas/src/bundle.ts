@@ -9,12 +9,15 @@ const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 /** Bare imports are found from here as from the sources. */
 const CACHE = join(ROOT, 'node_modules/.cache/foxing');
 
+/** Not as text, which in a bundle of this module would be replaced itself. */
+const ADDRESS = /\bimport\.meta\.url\b/g;
+
 /** In a bundle every module still finds the files beside it. */
 const OWN_ADDRESS: Plugin = {
   name: 'own-address',
   setup: ({ onLoad }) =>
     onLoad({ filter: /\.ts$/ }, ({ path }) => ({
-      contents: readFileSync(path, 'utf8').replaceAll('import.meta.url', JSON.stringify(pathToFileURL(path).href)),
+      contents: readFileSync(path, 'utf8').replaceAll(ADDRESS, JSON.stringify(pathToFileURL(path).href)),
       loader: 'ts',
     })),
 };

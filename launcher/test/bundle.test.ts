@@ -2,6 +2,7 @@ import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import type * as Bundle from '../../atlas/src/bundle';
 import { bundleOf, versionOf } from '../../atlas/src/bundle';
 
 test('version and bundle of a module follow every file that it reaches, and are made again only then', async () => {
@@ -23,6 +24,20 @@ test('version and bundle of a module follow every file that it reaches, and are 
     expect([await bundleOf(entry()), existsSync(bundle)]).toEqual([bundle, true]);
     value(1);
     expect(await versionOf(entry())).toBe(first);
+    rmSync(bundle);
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
+});
+
+test('what was bundled itself bundles as before: every module finds the files beside it', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'foxing-bundle-'));
+  try {
+    const entry = pathToFileURL(join(folder, 'where.ts'));
+    writeFileSync(join(folder, 'where.ts'), 'export const here: string = import.meta.url;\n');
+    const bundled = (await import(await bundleOf(new URL('../../atlas/src/bundle.ts', import.meta.url)))) as typeof Bundle;
+    const bundle = await bundled.bundleOf(entry);
+    expect(await import(bundle)).toMatchObject({ here: entry.href });
     rmSync(bundle);
   } finally {
     rmSync(folder, { recursive: true });

@@ -22,20 +22,29 @@ export interface SaltMember extends Member {
   readonly trace?: Trace;
 }
 
-const keep = (salts: readonly number[], { cations, anions }: Limits): SaltMember[] => {
-  const ions = [...new Set(salts.flatMap((i) => FORMS[i]!.ions))];
-  const up = ions.filter(isCation).length;
-  return up <= cations && ions.length - up <= anions
-    ? [{ salts, holds: [...ions].sort((a, b) => Number(isCation(b)) - Number(isCation(a))), composed: salts.length > 1 }]
-    : [];
-};
+function alone(salt: number, limits: Limits): SaltMember[] {
+  const { ions } = FORMS[salt]!;
+  const cations = ions.filter(isCation).length;
+  const isWithin = cations <= limits.cations && ions.length - cations <= limits.anions;
+  return isWithin ? [{ salts: [salt], holds: ions, composed: false }] : [];
+}
+
+const distinct = (one: string, other: string) => (one === other ? [one] : [one, other]);
+
+/** @param first of two plain salts, each of a cation and an anion. */
+function together(first: number, second: number, limits: Limits): SaltMember[] {
+  const [[up, down], [otherUp, otherDown]] = [FORMS[first]!.ions, FORMS[second]!.ions];
+  const [cations, anions] = [distinct(up!, otherUp!), distinct(down!, otherDown!)];
+  const isWithin = cations.length <= limits.cations && anions.length <= limits.anions;
+  return isWithin ? [{ salts: [first, second], holds: [...cations, ...anions], composed: true }] : [];
+}
 
 /** What stands in one bottle, with a trace of what could be taken for a part of it. */
-function withTraces(alone: readonly SaltMember[]): SaltMember[] {
+function withTraces(bottles: readonly SaltMember[]): SaltMember[] {
   return TRACES.flatMap((trace) => {
     const salt = FORMS.findIndex(({ name }) => name === trace.salt);
     const anion = FORMS[salt]!.ions.at(-1)!;
-    return alone.flatMap((member, m) =>
+    return bottles.flatMap((member, m) =>
       member.holds.includes(anion)
         ? []
         : [{ salts: [...member.salts, salt], holds: member.holds, trace, composed: true, apartFrom: m }],
@@ -43,17 +52,14 @@ function withTraces(alone: readonly SaltMember[]): SaltMember[] {
   });
 }
 
-/** All that it may be, those that stand in one bottle first. */
-export function membersWithin(limits: Limits): SaltMember[] {
-  const out = FORMS.flatMap((_, i) => keep([i], limits));
-  if (limits.cations < 2 && limits.anions < 2) return out;
-  const traced = withTraces(out);
-  for (let i = 0; i < SINGLES.length; i++) for (let j = i + 1; j < SINGLES.length; j++) out.push(...keep([i, j], limits));
-  return [...out, ...traced];
+function membersWithin(limits: Limits): SaltMember[] {
+  const bottles = FORMS.flatMap((_, i) => alone(i, limits));
+  if (limits.cations < 2 && limits.anions < 2) return bottles;
+  const mixtures = SINGLES.flatMap((_, i) => SINGLES.slice(i + 1).flatMap((_, k) => together(i, i + 1 + k, limits)));
+  return [...bottles, ...mixtures, ...withTraces(bottles)];
 }
 
-/** ln of how often each is met. */
-export function priorOf(list: readonly SaltMember[]): Float64Array {
+function priorOf(list: readonly SaltMember[]): Float64Array {
   const isMixture = ({ composed, trace }: SaltMember) => composed && !trace;
   const weights = list.map(({ salts, trace }) => {
     const [one, other] = salts.map((i) => FORMS[i]!);
@@ -64,4 +70,24 @@ export function priorOf(list: readonly SaltMember[]): Float64Array {
   const [single, mixed] = [sum(false), sum(true)];
   const share = mixed ? SINGLE_SHARE : 1;
   return Float64Array.from(weights, (w, m) => Math.log(isMixture(list[m]!) ? ((1 - share) * w) / mixed : (share * w) / single));
+}
+
+/** All that an unknown may be, and ln of how often each is met. */
+export interface Unknowns {
+  /** Those that stand in one bottle first. */
+  readonly members: readonly SaltMember[];
+  readonly lnPrior: Float64Array;
+}
+
+const known = new Map<string, Unknowns>();
+
+/** The same for every school. */
+export function unknownsWithin(limits: Limits): Unknowns {
+  const key = `${limits.cations} ${limits.anions}`;
+  let unknowns = known.get(key);
+  if (!unknowns) {
+    const members = membersWithin(limits);
+    known.set(key, (unknowns = { members, lnPrior: priorOf(members) }));
+  }
+  return unknowns;
 }

@@ -13,7 +13,7 @@ import { probabilityOf } from './observer';
 import { holdings, type Member } from './member';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
-import { type Limits, membersWithin, priorOf, type SaltMember } from './salt-members';
+import { type Limits, type SaltMember, unknownsWithin } from './salt-members';
 
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
@@ -105,8 +105,7 @@ export class SaltSpace implements Space {
   ) {
     this.scheme = schoolOf(rules);
     this.parts = new Parts(atlas.outcomes);
-    this.members = membersWithin(limits);
-    this.lnPrior = priorOf(this.members);
+    ({ members: this.members, lnPrior: this.lnPrior } = unknownsWithin(limits));
   }
 
   get costs(): Atlas['costs'] {
