@@ -72,6 +72,21 @@ describe('two salts that change what each other shows', () => {
     expect([...candidates[0]!.ions].sort()).toEqual(['Cl-', 'Fe3+', 'K+', 'NO3-']);
   });
 
+  test('a slight cloud from the tap, seen twice, makes no second salt, and is told as a conflict', () => {
+    const world = new World({ salts: [{ formula: 'Ni(NO3)2·6H2O', grams: 3 }] }, 'no-sulfide', rulesOfSchool('no-sulfide'));
+    const shown = ['look', 'solution-water', 'heating', 'brown-ring', 'nickel-dimethylglyoxime', 'barium-acid'];
+    const cloud: Observation = { channel: 'precipitate', event: 'formed', colour: 'white', amount: 'slight' };
+    const record = [
+      ...shown.map((t, i) => entry(i + 1, t, ...world.result(t).see)),
+      entry(7, 'silver-acid', cloud),
+      entry(8, 'silver-ammonia', { channel: 'precipitate', event: 'dissolved' }),
+    ];
+    const { candidates, conflicts } = infer(space, record, LONGER);
+    expect([...candidates[0]!.ions].sort()).toEqual(['NO3-', 'Ni2+']);
+    expect(candidates[0]!.against).toContain(7);
+    expect(conflicts.some((c) => c.ions.includes('Cl-') && [7, 8].includes(c.entry))).toBe(true);
+  });
+
   test('an ion is proved by a test of its own, the quickest that is left and allowed', () => {
     const open = bounds(space, []);
     const first = proving(space, 'Pb2+', open)!;
