@@ -1,5 +1,4 @@
-/** What a sample may be, and by what it is told from others. */
-/** One thing that the sample may be. */
+/** One of the things that a sample may be. */
 export interface Member {
   /** What it would be found to hold: ions of a salt; elements and groups of a compound. */
   readonly holds: readonly string[];

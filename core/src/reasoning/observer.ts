@@ -105,7 +105,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
 
 /** How often an amount is written. */
 export const amountWritten = (amount: Observation['amount']): number =>
-  amount === 'trace' ? WRITTEN.littleAmount : WRITTEN.amount;
+  amount === 'trace' ? WRITTEN.traceAmount : WRITTEN.amount;
 
 /** How often a colour is written, by what is said to have happened. */
 export const colourWritten = (event: Observation['event']): number => (GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour);

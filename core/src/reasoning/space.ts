@@ -67,8 +67,8 @@ export interface Space {
   apart?(evidence: readonly Told[]): Apart;
 }
 
-/** Stations at which the sample is worked as it comes. */
-const DRY: ReadonlySet<string | undefined> = new Set(['look', 'dry']);
+/** Stations at which no reagent comes to the solution, so that nothing shows of a trace in the water. */
+const WITHOUT_REAGENT: ReadonlySet<string | undefined> = new Set(['look', 'dry']);
 
 /** Probability of a record over the outcomes that benches differ in. */
 export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
@@ -165,10 +165,10 @@ export class SaltSpace implements Space {
     return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
   }
 
-  /** Those that have a say in a test: water comes into none that are done dry. */
+  /** Those that have a say in a test: a trace where it can show. */
   private saltsIn(m: number, test: string): readonly number[] {
     const { salts, trace } = this.members[m]!;
-    return trace && DRY.has(stationOf(testById.get(test)!, this.scheme)) ? salts.slice(0, 1) : salts;
+    return trace && WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme)) ? salts.slice(0, 1) : salts;
   }
 
   private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {

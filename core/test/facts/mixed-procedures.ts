@@ -1,4 +1,8 @@
-/** As `procedures`, on two salts ground together: what each does when heated or with acid it does beside the other. Written before they were run; zinc sulfide took the place of iron(II) sulfide, which nitrate in hot acid does oxidise. */
+/**
+ * As `procedures`, on two salts ground together, heated or with acid. Written before they were run, when the heating had been mended and
+ * ten other pairs looked at; magnesium sulfate alone after it had been put among the salts that melt. Zinc sulfide took the place of
+ * iron(II) sulfide, which nitrate in hot acid does oxidise.
+ */
 import type { School } from '#core/scheme/model';
 
 export const MIXED_PROCEDURES: Readonly<Partial<Record<School, string>>> = {

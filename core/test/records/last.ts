@@ -1,4 +1,7 @@
-/** Salts with one mistake, and mixtures, the last of all; written before anything was run. */
+/**
+ * Salts with one mistake, and mixtures, the last of all: written before anything was run on them, when traces and the heating of mixtures
+ * had been mended. Afterwards one mixture was taken out (README says why) and a test that its school has not was struck from another.
+ */
 import type { Written } from './record';
 
 export const LAST_MISTAKEN: readonly Written[] = [

@@ -52,6 +52,7 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'IO3/I2', half: '2 IO3- + 12 H+ + 10 e- = I2 + 6 H2O', volts: 1.195, source: 'BARD', oxidant: { acid: -5 }, reductant: { only: ['Cl2/Cl-', 'ClO/Cl'] } },
 
   // Nitrogen
+  // That it takes 1 mol/L is uncertain: hot nitric acid of some 2 mol/L dissolves sulfides, a nitrate in warm dilute acid is not seen to.
   { id: 'NO3/NO', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: -0.4, least: { 'NO3-': 1 }, not: ['I2/I-', 'Cl2/Cl-', 'MnO4/Mn', 'MnO2/Mn', 'FeCN', 'SO2/S2O3', 'NO3/HNO2'] } },
   // A few drops of nitric acid, boiled: iron(II) needs less acid than the rest.
   { id: 'NO3/NO boiled', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 90, acid: -1, only: ['Fe3/Fe2'] } },

@@ -210,7 +210,7 @@ interface HeatedRow {
 const melts = (hydrated: boolean, ...salts: readonly (readonly string[])[]): HeatedRow[] =>
   salts.map((needs) => ({ needs, hydrated, event: 'melted' }));
 
-/** Salts that do something of their own when first heated, with or without water; melting points: CRC, below what a burner gives. */
+/** Salts that do something of their own when first heated, with or without water; melting points: CRC, below what a burner gives; of the hydrated sulfates from memory. */
 export const HEATED_SALTS: readonly HeatedRow[] = [
   { needs: ['H3BO3', 'Na+'], hydrated: true, event: 'swelled' },
   { needs: ['Al3+', 'SO4^2-'], hydrated: true, event: 'swelled' },

@@ -54,12 +54,13 @@ export interface Trace {
   readonly salt: string;
   /** Beside 3 g of the sample. */
   readonly grams: number;
-  /** In how many samples of all. */
+  /** Share of all samples. */
   readonly rate: number;
 }
+
 /**
- * Town water holds some 20 to 60 mg/L of chloride and of sulfate; here as salts that show nothing else. So much of the sample as is
- * taken makes that about as much in the tube. The rates are judgement.
+ * As salts that show little else. Where 0.4 g of the sample go into 12 mL this makes about 120 mg/L of chloride or of sulfate: some
+ * times the 20 to 60 mg/L that we take for usual in town water (not looked up), as a tube not rinsed may hold. Grams and rates are judgement.
  */
 export const TRACES: readonly Trace[] = [
   { salt: 'MgCl2·6H2O', grams: 0.03, rate: 0.005 },

@@ -27,7 +27,7 @@ export const MENTIONED = {
   reading: 0.99,
   /** A solid that stays as it is when heated. */
   unremarkable: 0.35,
-  /** What is left after heating, hot or cold, where it has changed: of 38 such looks in the same records 14 were told. */
+  /** What is left after heating, hot or cold, where it has changed: of 38 such looks in the same records 14 were told. As a sign it counts as striking. */
   oneLook: 0.4,
   /** White grains among coloured ones. */
   among: 0.35,
@@ -39,7 +39,7 @@ export const MENTIONED = {
   oneGas: 0.6,
   /** What strikes one, though it is not what the test is about: a smell, a coloured gas, a sublimate, charring. */
   striking: 0.8,
-  /** A smell that chokes or stinks, of which nobody is silent. */
+  /** A smell that chokes or stinks, of which hardly anybody is silent: by judgement, it was there too seldom to be counted. */
   stinking: 0.92,
   /** A gas that was smelled or held something over, and was not seen. */
   sensed: 0.4,
@@ -80,9 +80,9 @@ export const IMAGINED_ELSE = 0.012;
 
 /**
  * Fields that are written at all, where there is something to write; of what dissolved few tell the colour once more. In 106 records an
- * amount stood by 2 of 245 precipitates, most of them our own; that there is hardly any is told oftener, by judgement.
+ * amount stood by 2 of 245 precipitates, most of them our own; that there is but a trace is told oftener, by judgement.
  */
-export const WRITTEN = { colour: 0.9, colourOfGone: 0.4, event: 0.9, texture: 0.35, amount: 0.05, littleAmount: 0.35, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
+export const WRITTEN = { colour: 0.9, colourOfGone: 0.4, event: 0.9, texture: 0.35, amount: 0.05, traceAmount: 0.35, vigour: 0.25, clarity: 0.4, duration: 0.4, pH: 0.7, qualifier: 0.75 };
 
 /** Share of these rates at which a field is written of a thing that shows nothing of the kind. */
 export const UNASKED = 0.3;
