@@ -71,22 +71,22 @@ export function DrillPanel() {
   const [wanted, setWanted] = useState<SkillId | null>(null);
   const [count, setCount] = useState(0);
   const [began] = useState(Date.now);
-  const asking = useRef(false);
+  const turns = useRef(0);
   const next = useRef<HTMLButtonElement>(null);
 
+  /** Another drill: the last asked for is shown, whatever was still being made before it. */
   const turn = useCallback(async (skill: SkillId) => {
-    if (asking.current) return;
-    asking.current = true;
+    const mine = ++turns.current;
     setFailed(null);
     const before = usePractice.getState().skills[skill]?.key;
     try {
       const made = await askWorker<'drill'>({ ask: 'drill', skill, ...(before !== undefined && { before }) });
+      if (mine !== turns.current) return;
       setDrill(made);
       setGiven(null);
     } catch (error) {
-      setFailed((error as Error).message);
+      if (mine === turns.current) setFailed((error as Error).message);
     }
-    asking.current = false;
   }, []);
   const goOn = () => void turn(wanted ?? nextSkill(usePractice.getState().skills, new Date(), drill?.skill));
   useEffect(() => {
