@@ -41,14 +41,15 @@ export interface Effort {
 const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 8;
-/** Those no more e-folds behind the best are weighed over how benches differ. */
+/** Those no more e-folds behind the best are weighed wholly over how benches differ. */
 const CLOSE = 3;
 /** The first that run are those of the rankings; then kin of the best may come between. */
 const FIRST = 6;
 /** Probability that may be left to mixtures not simulated, where the best explains every entry. */
 const UNSETTLED = 0.1;
-/** The best explains an entry that it makes at least this likely, relative to what all samples do. */
+/** A member explains an entry that it makes at least this likely, relative to what all samples do. */
 const POORLY = 0.25;
+const isPoor = ({ p, anyhow }: Evidence, m: number) => p[m]! < POORLY * anyhow;
 /** A mixture is not taken before so many others after it were no better. */
 const OTHERS = 16;
 /** After so many that are no better the best is taken, whatever it leaves unexplained. */
@@ -170,22 +171,35 @@ class Elimination {
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
   }
 
-  /** Of the best, which were run as a test usually goes, what they would show on other benches. */
+  /**
+   * What the best, which were run as a test usually goes, would show on other benches: first for the entries that are unlikely as it
+   * usually goes, for these gain by it, and for all of them where a member is then among the best.
+   */
   weighOver(stopped?: () => boolean): void {
-    for (const [m, sum] of this.finished) {
-      if (sum < this.best - CLOSE || stopped?.()) continue;
-      for (const evidence of this.evidence) {
-        const { entry, p, ln } = evidence;
-        p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
-        ln[m] = lnOf(evidence, p[m]!, 0);
-      }
+    let best = -Infinity;
+    for (const [m, usual] of [...this.finished].sort(([, a], [, b]) => b - a)) {
+      const poor = this.evidence.filter((e) => isPoor(e, m));
+      let sum = usual;
+      const weigh = (list: readonly Evidence[]) => {
+        for (const evidence of list) {
+          if (stopped?.()) return;
+          const { entry, p, ln } = evidence;
+          p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
+          sum -= ln[m]!;
+          sum += ln[m] = lnOf(evidence, p[m]!, 0);
+        }
+      };
+      weigh(poor);
+      if (sum >= best - CLOSE) weigh(this.evidence.filter((e) => !poor.includes(e)));
+      best = Math.max(best, sum);
+      this.finished.set(m, sum);
     }
   }
 
   /** Does the leader make no entry unlikely? */
   private get explainsAll(): boolean {
     const m = this.leader;
-    return m !== undefined && this.evidence.every(({ p, anyhow }) => p[m]! >= POORLY * anyhow);
+    return m !== undefined && !this.evidence.some((e) => isPoor(e, m));
   }
 }
 
