@@ -10,6 +10,7 @@ import type { Bounds } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, SURE } from './infer';
+import { settlingTest } from './settle';
 import type { Observer } from './student';
 import type { Space } from './space';
 
@@ -31,7 +32,7 @@ export interface Worked {
 /** Sure enough to stop, when the tests are chosen. */
 const ENOUGH = 0.995;
 const MOST_TESTS = 40;
-/** Tests after which a mixture is not an easy one, and the probability from which one of its ions is in doubt. */
+/** Tests after which a sample is not an easy one, and the probability from which an ion of a mixture is in doubt. */
 const EASY = 10;
 const DOUBT = 0.05;
 
@@ -58,6 +59,13 @@ export function solve(
     unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
     return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
   };
+  const settled = new Set<number>();
+  const settling = (bounds: Bounds): string | undefined => {
+    const conflict = inference.conflicts.find((c) => !settled.has(c.entry));
+    if (!conflict) return undefined;
+    settled.add(conflict.entry);
+    return settlingTest(space, inference, entries, conflict, bounds);
+  };
   const next = (): string | undefined => {
     const route = routeOf(entries, rules, true, space.scheme);
     if (way === 'systematic') return nextOn(route)?.id;
@@ -69,7 +77,8 @@ export function solve(
     const bounds = { rules, simulated: true, done, aside };
     if (inference.candidates[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
     // Advice rests on the composed outcomes; when it has not settled a mixture, the ions in doubt are tried themselves.
-    const direct = entries.length >= EASY && entries.length % 2 ? proof(bounds, DOUBT) : undefined;
+    const hard = entries.length >= EASY;
+    const direct = (hard ? settling(bounds) : undefined) ?? (hard && entries.length % 2 ? proof(bounds, DOUBT) : undefined);
     const advised = direct ?? advise(space, inference, bounds, 1)[0]?.test ?? proof(bounds, DOUBT);
     return advised ?? (mixed ? nextOn(route)?.id : closing);
   };
