@@ -45,6 +45,8 @@ const isOneKind = (o: Observation, seen: readonly Observation[]) =>
 /** One of the colours of a flame that has several. */
 const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
   o.channel === 'flame' && seen.some((p) => p.channel === 'flame' && p.colour !== o.colour && !isNothing(p));
+/** Sodium's flame, which hides the others. */
+const isMasking = ({ colour, duration }: Observation) => colour === 'yellow' && duration === 'lasting';
 /** One of several coloured gases in one tube. */
 const isOneGas = (o: Observation, seen: readonly Observation[]) =>
   isColouredGas(o) && seen.some((p) => isColouredGas(p) && p.colour !== o.colour);
@@ -78,7 +80,7 @@ export function mentionedIn(test: StandardTest, o: Observation, stage: Stage | u
   if (isUnchangedSolid(o)) return MENTIONED.unremarkable;
   if (isOneLook(o, seen)) return isSign(test, o) ? MENTIONED.striking : MENTIONED.oneLook;
   if (isAmong(o, seen)) return MENTIONED.among;
-  if (isOneFlame(o, seen)) return MENTIONED.oneFlame;
+  if (isOneFlame(o, seen)) return isMasking(o) ? MENTIONED.maskingFlame : MENTIONED.oneFlame;
   if (isOneKind(o, seen)) return MENTIONED.oneKind;
   if (isOneGas(o, seen)) return MENTIONED.oneGas;
   if (o.channel === 'gas' && !isColouredGas(o) && seen.some(isColouredGas)) return MENTIONED.goesWithout;

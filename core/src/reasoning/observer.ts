@@ -1,6 +1,6 @@
 /** Someone who looks and writes: how likely a record is of what was shown. `student` draws records from the same model. */
 import type { StandardTest } from '../scheme/model';
-import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
+import { type Channel, type ChannelRow, channelRow, CHANNELS, eventsOf } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import {
@@ -52,6 +52,17 @@ const field = (rate: number, written: unknown, says: () => number): number => (w
 const unasked = (rate: number, written: unknown, words: readonly string[]): number =>
   field(UNASKED * rate, written, () => 1 / words.length);
 
+/** The qualifiers that a channel has, and how many words there are for each. */
+const QUALIFIERS_OF = new Map(
+  Object.entries<ChannelRow>(CHANNELS).map(([channel, { fields }]) => [
+    channel,
+    QUALIFIERS.flatMap((name) => {
+      const words = fields[name];
+      return words && 'length' in words ? [{ name, count: words.filter((word) => word !== 'none').length }] : [];
+    }),
+  ]),
+);
+
 type Words = Pick<Shown, 'alike'> & { readonly p: number };
 const wordsBefore = new WeakMap<Observation, WeakMap<Observation, Words>>();
 
@@ -68,15 +79,15 @@ function wordsFor(r: Observation, shown: Shown): number {
 
 function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   let p = 1;
-  for (const name of QUALIFIERS) {
+  for (const { name, count } of QUALIFIERS_OF.get(s.channel)!) {
     const [told, was] = [qualifierOf(r, name), qualifierOf(s, name)];
-    if (was === undefined) p *= told === undefined ? 1 : 0.3;
+    if (was === undefined) p *= field(UNASKED * WRITTEN.qualifier, told, () => 1 / count);
     else if (told === undefined) p *= 1 - WRITTEN.qualifier;
     else if (told === was) p *= WRITTEN.qualifier;
     else return 0;
   }
   if (s.event !== undefined) p *= field(WRITTEN.event, r.event, () => eventIs(s.channel, r.event!, s.event!));
-  if (s.colour !== undefined) p *= field(colourWritten(r.event), r.colour, () => colourTold(r.colour!, r.event, s, alike));
+  if (s.colour !== undefined) p *= field(colourWritten(r), r.colour, () => colourTold(r.colour!, r.event, s, alike));
   else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour, lightOf(s));
   const { texture, amount, vigour } = s;
   const { fields } = channelRow(s.channel);
@@ -107,8 +118,9 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
 export const amountWritten = (amount: Observation['amount']): number =>
   amount === 'trace' ? WRITTEN.traceAmount : WRITTEN.amount;
 
-/** How often a colour is written, by what is said to have happened. */
-export const colourWritten = (event: Observation['event']): number => (GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour);
+/** How often a colour is written, by what is said to have happened; a flame of which none is told is no flame. */
+export const colourWritten = ({ channel, event }: Pick<Observation, 'channel' | 'event'>): number =>
+  channel === 'flame' ? 1 : GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour;
 
 /** Probability of the colour that is told: of what dissolved, that of some stage before. */
 export function colourTold(
@@ -140,17 +152,38 @@ export function imaginedColour(word: Colour, of: Pick<Observation, 'channel' | '
   return sodium + (1 - SODIUM_FLAME.imagined) * any;
 }
 
+interface Supposed {
+  readonly name: 'texture' | 'amount' | 'vigour' | 'duration' | 'clarity';
+  readonly rate: number;
+  readonly words: readonly string[];
+  says(word: string): number;
+}
+
+/** How something is told of which there was nothing: as faint as can be. */
+export const SUPPOSED: readonly Supposed[] = [
+  { name: 'texture', rate: WRITTEN.texture, words: TEXTURES, says: () => 1 / TEXTURES.length },
+  { name: 'amount', rate: WRITTEN.traceAmount, words: AMOUNTS, says: (word) => amountIs(word, 'trace') },
+  { name: 'vigour', rate: WRITTEN.vigour, words: VIGOURS, says: (word) => vigourIs(word, 'slow') },
+  {
+    name: 'duration',
+    rate: WRITTEN.duration,
+    words: ['flash', 'lasting'],
+    says: (word) => (word === 'flash' ? RIGHT.duration : 1 - RIGHT.duration),
+  },
+  { name: 'clarity', rate: WRITTEN.clarity, words: ['clear', 'cloudy'], says: () => 1 / 2 },
+];
+
 /** Probability of the words for something of which there was nothing. */
 function wordsForNothing(r: Observation): number {
   let p = 1;
   const { fields } = channelRow(r.channel);
   const events = happeningsOf(r.channel);
   if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
-  if ('colour' in fields) p *= field(WRITTEN.colour, r.colour, () => imaginedColour(r.colour!, r));
+  if ('colour' in fields) p *= field(colourWritten({ channel: r.channel }), r.colour, () => imaginedColour(r.colour!, r));
   if (r.smell !== undefined) p /= SMELLS.length - 1;
-  if (r.texture !== undefined) p *= WRITTEN.texture / TEXTURES.length;
-  if (r.amount !== undefined) p *= WRITTEN.amount / AMOUNTS.length;
-  if (r.vigour !== undefined) p *= WRITTEN.vigour / VIGOURS.length;
+  for (const { name, rate, says } of SUPPOSED) if (name in fields) p *= field(rate, r[name], () => says(r[name]!));
+  for (const { name, count } of QUALIFIERS_OF.get(r.channel)!)
+    p *= field(WRITTEN.qualifier, qualifierOf(r, name), () => 1 / count);
   if (r.celsius !== undefined) p /= SCALE_CELSIUS;
   if (r.value !== undefined) p /= 100;
   if (r.pH !== undefined) p /= SCALE_PH;

@@ -127,5 +127,6 @@ export function overlookedOf({ o, stage }: Shown): number {
   if (stage && stage !== 'left-over') return OVERLOOKED.passed;
   if (isFaint(o)) return OVERLOOKED.faint;
   if (o.amount === 'trace') return OVERLOOKED.trace;
+  if (o.channel === 'limewater') return OVERLOOKED.led;
   return isWeak(o) ? OVERLOOKED.weak : OVERLOOKED.plain;
 }

@@ -14,6 +14,7 @@ import {
   imaginedColour,
   imaginedIn,
   SCALE_CELSIUS,
+  SUPPOSED,
 } from './observer';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
 import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
@@ -68,7 +69,7 @@ export function student(random: () => number): Observer {
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
     );
     const event = words['event'] as Observation['event'];
-    over('colour', colourWritten(event), COLOURS, (w) => (w === 'none' ? 0 : colourTold(w, event, o, s.alike)));
+    over('colour', colourWritten({ ...o, event }), COLOURS, (w) => (w === 'none' ? 0 : colourTold(w, event, o, s.alike)));
     over('texture', WRITTEN.texture, TEXTURES, (w) => textureIs(w, o.texture!));
     over('amount', amountWritten(o.amount), AMOUNTS, (w) => amountIs(w, o.amount!));
     over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
@@ -93,14 +94,24 @@ export function student(random: () => number): Observer {
     return reworded(
       { channel },
       {
-        ...(events.length && { event: oneOf(events) }),
-        ...('colour' in fields && {
-          colour: drawn(
-            random,
-            COLOURS.filter((c) => c !== 'none').map((c) => [c, imaginedColour(c, { channel })] as const),
-          ),
-        }),
+        ...(events.length && chance(WRITTEN.event) && { event: oneOf(events) }),
+        ...('colour' in fields &&
+          chance(colourWritten({ channel })) && {
+            colour: drawn(
+              random,
+              COLOURS.filter((c) => c !== 'none').map((c) => [c, imaginedColour(c, { channel })] as const),
+            ),
+          }),
         ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
+        ...Object.fromEntries(
+          SUPPOSED.filter(({ name, rate }) => name in fields && chance(rate)).map(({ name, words, says }) => [
+            name,
+            drawn(
+              random,
+              words.map((word) => [word, says(word)] as const),
+            ),
+          ]),
+        ),
       },
     );
   };

@@ -17,7 +17,7 @@ export interface Reading {
 /** A choice of words, or a number that is read off. */
 export type Field = readonly string[] | Reading;
 
-interface ChannelRow {
+export interface ChannelRow {
   readonly label: string;
   readonly fields: Readonly<Record<string, Field>>;
   /** What is written when one looked and nothing happened. */

@@ -41,7 +41,7 @@ export const PAIRS: readonly Written[] = [
     school: 'six-group',
     truth: ['Zn2+', 'NH4+', 'SO4^2-'],
     entries: `
-    look: solid white crystalline
+    look: solid white
     solution-water: solution colourless
     flame: flame none
     ammonium: paper changed blue; smell ammonia

@@ -1,4 +1,7 @@
-/** Salts with one mistake that beginners make, written before anything was run on them. */
+/**
+ * Salts with one mistake that beginners make, written before anything was run on them. Afterwards white with barium in the neutralised
+ * extract was struck from the sodium carbonate: what is neutralised has no carbonate left.
+ */
 import type { Written } from './record';
 
 export const SLIPS: readonly Written[] = [
@@ -15,7 +18,6 @@ export const SLIPS: readonly Written[] = [
     dilute-acid-papers: paper unchanged
     silver-acid: precipitate none
     barium-acid: precipitate none
-    barium-neutral: precipitate formed white
     magneson: precipitate none
     ammonium: paper unchanged`,
   },

@@ -59,12 +59,13 @@ export interface Trace {
 }
 
 /**
- * As salts that show little else. Where 0.4 g of the sample go into 12 mL this makes about 120 mg/L of chloride or of sulfate: some
- * times the 20 to 60 mg/L that we take for usual in town water (not looked up), as a tube not rinsed may hold. Grams and rates are judgement.
+ * From the tap, a tube not rinsed or an acid that is not pure: as salts that show nothing else to the solution. Where 0.4 g of the sample
+ * go into 12 mL this makes about 120 mg/L of chloride or of sulfate: some times the 20 to 60 mg/L that we take for usual in town water (not
+ * looked up). Grams and rates are judgement.
  */
 export const TRACES: readonly Trace[] = [
-  { salt: 'MgCl2·6H2O', grams: 0.03, rate: 0.005 },
-  { salt: 'MgSO4·7H2O', grams: 0.03, rate: 0.005 },
+  { salt: 'NaCl', grams: 0.017, rate: 0.01 },
+  { salt: 'Na2SO4', grams: 0.017, rate: 0.01 },
 ];
 
 /**

@@ -31,8 +31,12 @@ export const MENTIONED = {
   oneLook: 0.4,
   /** White grains among coloured ones. */
   among: 0.35,
-  /** One of the colours of a flame that has several. */
-  oneFlame: 0.5,
+  /**
+   * One of the colours of a flame that has several: of twelve in seven of these records and others eight were told. And sodium's among
+   * them, which hides the others: two of two, and by judgement.
+   */
+  oneFlame: 0.65,
+  maskingFlame: 0.9,
   /** One of the colours of grains that have several: of a powder some say one. */
   oneKind: 0.8,
   /** One of several coloured gases in one tube, of which the darker hides the other. */
@@ -61,8 +65,8 @@ export const NOTHING_SAID = 0.3;
 /** A thing is told once more, as when a white precipitate is said to form and then to persist. */
 export const TOLD_AGAIN = 0.3;
 
-/** Shown, and written down as nothing. */
-export const OVERLOOKED = { plain: 0.012, weak: 0.12, trace: 0.3, faint: 0.4, passed: 0.25 };
+/** Shown, and written down as nothing; `led`: a gas has to be led into limewater, long enough and not too long, as textbooks warn. */
+export const OVERLOOKED = { plain: 0.012, weak: 0.12, trace: 0.3, faint: 0.4, passed: 0.25, led: 0.06 };
 
 /** Written down without anything of the kind to be seen, by channel; 0.01 for the others. */
 export const IMAGINED: Readonly<Partial<Record<Channel, number>>> = {
