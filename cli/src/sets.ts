@@ -1,7 +1,8 @@
 /** Sets of samples to be worked: every form of a salt, mixtures as they are set, the library of compounds. */
 import { LIBRARY } from '#core/organic/library';
-import { FORMS, SINGLES } from '#core/reasoning/hypotheses';
+import { FORMS } from '#core/reasoning/hypotheses';
 import { weightOf, weightTogether } from '#core/reasoning/priors';
+import { MIXED } from '#core/reasoning/salt-members';
 import { SHARING } from '#core/reasoning/data/priors';
 import { holdingsOf } from '#core/organic/structure';
 import { seeded } from '#core/reasoning/student';
@@ -71,8 +72,9 @@ function destroys(ions: readonly string[]): boolean {
 /** Drawn as often as they are set. */
 function mixtures(count: number, seed: number): Task[] {
   const random = seeded(seed);
-  const pick = () => SINGLES[Math.floor(random() * SINGLES.length)]!;
-  const most = SHARING * Math.max(...SINGLES.map(weightOf)) ** 2;
+  const forms = MIXED.map((i) => FORMS[i]!);
+  const pick = () => forms[Math.floor(random() * forms.length)]!;
+  const most = SHARING * Math.max(...forms.map(weightOf)) ** 2;
   const out: Task[] = [];
   while (out.length < count) {
     const [a, b] = [pick(), pick()];
@@ -110,4 +112,4 @@ export function samplesOf(set: SetName, seed: number, count?: number): Task[] {
 
 /** How many possibilities there are for one sample of a set. */
 export const possibilitiesOf = (set: SetName): number =>
-  set === 'mixtures' ? SINGLES.length ** 2 : set === 'singles' ? FORMS.length : LIBRARY.length;
+  set === 'mixtures' ? MIXED.length ** 2 : set === 'singles' ? FORMS.length : LIBRARY.length;

@@ -24,6 +24,7 @@ const SALTS = {
   'harder and further salts': part('harder and further salts', 5),
   'salts, with one mistake': part('salts, with one mistake', 4),
   'mixtures of two': part('mixtures of two', 5),
+  'as beginners write': part('as beginners write', 3),
 };
 /** As much as is simulated in a few seconds. */
 const SETTLED = { most: 40 };
@@ -48,6 +49,7 @@ test.each([
   ['harder and further salts', 0.85],
   ['salts, with one mistake', 0.85],
   ['mixtures of two', 0.6],
+  ['as beginners write', 0.75],
 ] as const)('%s are found', (set, share) => {
   const found = SALTS[set].filter((record) => isRight(record, thought.get(record.title)!.candidates[0]!));
   expect(found.length / SALTS[set].length).toBeGreaterThanOrEqual(share);

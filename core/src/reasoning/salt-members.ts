@@ -1,4 +1,4 @@
-/** What an unknown salt may be: one form, two plain salts, or a form with a trace; and how often each is met. */
+/** What an unknown salt may be: one form, two salts, or a form with a trace; and how often each is met. */
 import { type Trace, TRACES } from './data/priors';
 import { FORMS, isCation, SINGLES } from './hypotheses';
 import { weightOf, weightTogether } from './priors';
@@ -15,7 +15,7 @@ export interface Limits {
   readonly anions: number;
 }
 
-/** One form, two plain salts, or a form with a trace of a salt, by their places in `FORMS`. */
+/** One form, two salts, or a form with a trace of a salt, by their places in `FORMS`. */
 export interface SaltMember extends Member {
   readonly salts: readonly number[];
   /** Of what does not belong to the sample and is not among what it holds: water from the tap, a tube not rinsed. */
@@ -29,9 +29,16 @@ function alone(salt: number, limits: Limits): SaltMember[] {
   return isWithin ? [{ salts: [salt], holds: ions, composed: false }] : [];
 }
 
+const ionsOf = (form: number) => FORMS[form]!.ions.join(' ');
+const PLAIN = new Set(SINGLES.map((_, i) => ionsOf(i)));
+/** Places in `FORMS` of what mixtures are made of: the plain salts, and what is met for a plain salt that there is not, as of copper carbonate. */
+export const MIXED: readonly number[] = [...FORMS.keys()].filter(
+  (i) => i < SINGLES.length || (FORMS[i]!.ions.length === 2 && !isCation(FORMS[i]!.ions[1]!) && !PLAIN.has(ionsOf(i))),
+);
+
 const distinct = (one: string, other: string) => (one === other ? [one] : [one, other]);
 
-/** @param first of two plain salts, each of a cation and an anion. */
+/** @param first of two salts, each of a cation and an anion. */
 function together(first: number, second: number, limits: Limits): SaltMember[] {
   const [[up, down], [otherUp, otherDown]] = [FORMS[first]!.ions, FORMS[second]!.ions];
   const [cations, anions] = [distinct(up!, otherUp!), distinct(down!, otherDown!)];
@@ -55,7 +62,7 @@ function withTraces(bottles: readonly SaltMember[]): SaltMember[] {
 function membersWithin(limits: Limits): SaltMember[] {
   const bottles = FORMS.flatMap((_, i) => alone(i, limits));
   if (limits.cations < 2 && limits.anions < 2) return bottles;
-  const mixtures = SINGLES.flatMap((_, i) => SINGLES.slice(i + 1).flatMap((_, k) => together(i, i + 1 + k, limits)));
+  const mixtures = MIXED.flatMap((one, i) => MIXED.slice(i + 1).flatMap((other) => together(one, other, limits)));
   return [...bottles, ...mixtures, ...withTraces(bottles)];
 }
 

@@ -1,4 +1,5 @@
 /** All records written by hand, by what is in them. */
+import { BEGINNERS } from './beginners';
 import { COMPOUNDS } from './compounds';
 import { FURTHER } from './further';
 import { FURTHER_COMPOUNDS } from './further-compounds';
@@ -32,5 +33,6 @@ export const RECORDS = {
     ...SLIPS,
   ],
   'mixtures of two': [...MIXTURES, ...FURTHER_MIXED, ...ONCE_MORE_MIXED, ...LATER_MIXED, ...LAST_MIXED, ...PAIRS],
+  'as beginners write': BEGINNERS,
   compounds: [...COMPOUNDS, ...HARDER_COMPOUNDS, ...FURTHER_COMPOUNDS, ...ONCE_MORE_COMPOUNDS, ...LATER_COMPOUNDS],
 } as const satisfies Readonly<Record<string, readonly Written[]>>;
