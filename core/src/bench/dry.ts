@@ -77,16 +77,19 @@ class Heating {
     this.residue = row.residue ?? this.residue;
   }
 
-  /** Ammonium burns with its anion, sublimes with it, or leaves as ammonia. */
+  /** Ammonium burns with its anion, sublimes with it, or leaves as ammonia, which what is basic beside it drives out. */
   ammonium(sublimes: boolean): void {
     const { base, acid } = AMMONIUM;
-    if (!this.has(base) || !((this.matter[acid] ?? 0) > 0)) return;
+    if (!this.has(base)) return;
     const fire = AMMONIUM_FIRES.find((f) => this.has(f.anion));
     if (fire) {
       const from = over(fire.from);
       this.change(fire, Math.min(this.matter[base]! / from[base]!, this.matter[fire.anion]! / from[fire.anion]!));
     }
-    if (!sublimes && this.has(base)) this.leave(base, this.matter[base]!);
+    const left = this.matter[base]!;
+    const driven = left - (this.matter[acid] ?? 0) + CARBONATE.acidEach * (this.matter[CARBONATE.anion] ?? 0);
+    const mol = sublimes ? Math.min(left, driven) : left;
+    if (mol > GAS_MOL) this.leave(base, mol);
   }
 
   decompose(): void {
@@ -128,10 +131,11 @@ class Heating {
 
 const contents = (sample: SolidSample): Amounts => parted(sample.perGram);
 
-/** Do they act on each other when heated: ammonium and what it burns with, a carbonate and an acid salt? */
+/** Do they act on each other when heated: ammonium and what it burns with or is driven out by, a carbonate and an acid salt? */
 function actTogether(one: SolidSample, other: SolidSample): boolean {
+  const meetsAmmonium = (b: Amounts) => AMMONIUM_FIRES.some((f) => has(b, f.anion)) || (b[AMMONIUM.acid] ?? 0) < 0;
   const act = (a: Amounts, b: Amounts) =>
-    (has(a, AMMONIUM.base) && AMMONIUM_FIRES.some((f) => has(b, f.anion))) || (has(a, CARBONATE.anion) && has(b, CARBONATE.acid));
+    (has(a, AMMONIUM.base) && meetsAmmonium(b)) || (has(a, CARBONATE.anion) && has(b, CARBONATE.acid));
   const [a, b] = [contents(one), contents(other)];
   return act(a, b) || act(b, a);
 }

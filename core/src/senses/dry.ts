@@ -22,6 +22,7 @@ import { compositionKey, parseFormula } from '../matter/formula';
 import { parseSalt } from '../matter/salts';
 import type { Observation } from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
+import { lab, sampleOf } from './colour';
 
 /** No part of a dry solid by themselves: they take no part in a flame, and are no residue. */
 const COLOURLESS_PARTS: readonly string[] = ['H2O', 'H+'];
@@ -169,13 +170,16 @@ interface Looks {
   readonly cold: Colour;
 }
 
+const lightness = (colour: Colour): number => lab(sampleOf(colour) ?? '#ffffff').l;
+
 const NOT_LEFT: Looks = { hot: 'none', cold: 'none' };
 
-/** What is left after heating, while hot and when it has cooled: of several parts that which has a colour. */
+/** What is left after heating, while hot and when it has cooled: of several parts that which has a colour, the darkest first. */
 export function residueColours(heated: DryHeated): Looks {
   const left = toldOf(heated)
     .map(partLooks)
-    .filter(({ cold }) => cold !== 'none');
+    .filter(({ cold }) => cold !== 'none')
+    .sort((one, other) => lightness(one.cold) - lightness(other.cold));
   const coloured = (look: keyof Looks) => left.find((looks) => looks[look] !== 'white');
   return coloured('cold') ?? coloured('hot') ?? left[0] ?? NOT_LEFT;
 }

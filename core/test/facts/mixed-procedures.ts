@@ -1,6 +1,7 @@
 /**
  * As `procedures`, on two salts ground together, heated or with acid. Written before they were run, when the heating had been mended and
- * ten other pairs looked at; magnesium sulfate alone after it had been put among the salts that melt. Zinc sulfide took the place of
+ * ten other pairs looked at (ammonium with a base, and two residues of which one is dark, after they had been mended too);
+ * magnesium sulfate alone after it had been put among the salts that melt. Zinc sulfide took the place of
  * iron(II) sulfide, which nitrate in hot acid does oxidise.
  */
 import type { School } from '#core/scheme/model';
@@ -16,6 +17,13 @@ export const MIXED_PROCEDURES: Readonly<Partial<Record<School, string>>> = {
     heating: ZnCO3+BaSO4: solid yellow|pale-yellow hot; solid white cold
     heating: NH4Cl+ZnCO3: sublimate formed white; solid yellow|pale-yellow hot
     heating: (NH4)2SO4+Na2CO3: smell ammonia
+    heating: NH4Cl+NaHCO3: smell ammonia
+    heating: NH4Cl+Na2CO3: smell ammonia
+    heating: NH4Cl+Ca(OH)2: smell ammonia
+    heating: NH4Cl+NaCl: sublimate formed white; not smell ammonia
+    heating: PbCO3+Cu2CO3(OH)2: solid black cold
+    heating: ZnCO3+Cu2CO3(OH)2: solid black cold
+    heating: CaCO3+MnCO3: solid dark-brown|brown|black cold
     heating: NH4Cl+KNO3: sublimate formed white; not gas evolved brown
     heating: Na2S2O3·5H2O+NaCl: sublimate formed yellow; smell burning-sulfur
     heating: HgCl2+NaCl: sublimate formed white
