@@ -2,6 +2,7 @@
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
 import { nextOn, routeOf, setAside } from '../scheme/route';
+import type { HouseRules } from '../scheme/rules';
 import { testById } from '../scheme/tests';
 import { CIRCUMSTANCES } from '../scheme/data/circumstances';
 import { World } from '../scheme/world';
@@ -36,6 +37,77 @@ const MOST_TESTS = 40;
 const EASY = 10;
 const DOUBT = 0.05;
 
+/** What is known so far, and what is done next. */
+class Work {
+  readonly entries: RecordEntry[] = [];
+  inference: Inference;
+  private readonly rules: HouseRules;
+  /** What two salts show together is at first only composed: each of their ions has to be proved by a test of its own. */
+  private readonly mixed: boolean;
+  /** Entries whose conflicts were looked into. */
+  private readonly settled = new Set<number>();
+
+  constructor(
+    private readonly space: Space,
+    private readonly way: WayOfWorking,
+  ) {
+    this.rules = rulesFor(space.scheme);
+    this.inference = infer(space, []);
+    this.mixed = space.members.some((m) => m.composed);
+  }
+
+  write(test: string, observed: Observation[]): void {
+    this.entries.push({ number: this.entries.length + 1, test, observed });
+    if (this.way === 'advised') this.inference = infer(this.space, this.entries);
+  }
+
+  /** Looks as thoroughly as before something is taken for found. */
+  makeSure(): Inference {
+    return (this.inference = infer(this.space, this.entries, SURE));
+  }
+
+  next(): string | undefined {
+    const route = routeOf(this.entries, this.rules, true, this.space.scheme);
+    if (this.way === 'systematic') return nextOn(route)?.id;
+    const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
+    if (this.entries.length >= MOST_TESTS) return closing;
+    if (this.mixed && this.isEnough) this.makeSure();
+    const bounds = {
+      rules: this.rules,
+      simulated: true,
+      done: new Set(this.entries.map((e) => e.test)),
+      aside: setAside(route),
+    };
+    if (this.isEnough) return this.proof(bounds) ?? closing;
+    const advised = this.direct(bounds) ?? advise(this.space, this.inference, bounds, 1)[0]?.test ?? this.proof(bounds, DOUBT);
+    return advised ?? (this.mixed ? nextOn(route)?.id : closing);
+  }
+
+  private get isEnough(): boolean {
+    return this.inference.candidates[0]!.probability >= ENOUGH;
+  }
+
+  /** Of a hard sample, what advice does not come upon: it rests on composed outcomes, and does no test again. */
+  private direct(bounds: Bounds): string | undefined {
+    const { length } = this.entries;
+    return length < EASY ? undefined : (this.settling(bounds) ?? (length % 2 ? this.proof(bounds, DOUBT) : undefined));
+  }
+
+  private settling(bounds: Bounds): string | undefined {
+    const conflict = this.inference.conflicts.find((c) => !this.settled.has(c.entry));
+    if (!conflict) return undefined;
+    this.settled.add(conflict.entry);
+    return settlingTest(this.space, this.inference, this.entries, conflict, bounds);
+  }
+
+  private proof(bounds: Bounds, doubt = 0.5): string | undefined {
+    if (!this.mixed) return undefined;
+    const unproved = this.inference.suspects.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
+    unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
+    return unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];
+  }
+}
+
 /** @param random a number in 0…1 for every test, by which its circumstances are drawn; by default all are the usual ones. */
 export function solve(
   space: Space,
@@ -44,61 +116,28 @@ export function solve(
   observer: Observer,
   random: () => number = () => 0,
 ): Worked {
-  const rules = rulesFor(space.scheme);
-  const worlds = CIRCUMSTANCES.map((circumstance) => new World(sample, space.scheme, rules, circumstance));
-  const entries: RecordEntry[] = [];
+  const worlds = CIRCUMSTANCES.map((circumstance) => new World(sample, space.scheme, rulesFor(space.scheme), circumstance));
+  const work = new Work(space, way);
   const thoughts: Inference['suspects'][] = [];
   let minutes = 0;
   let grams = 0;
-  let inference = infer(space, entries);
-  // What two salts show together is at first only composed: each of their ions has to be proved by a test of its own.
-  const mixed = space.members.some((m) => m.composed);
-  const proof = (bounds: Bounds, doubt = 0.5): string | undefined => {
-    if (!mixed) return undefined;
-    const unproved = inference.suspects.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
-    unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
-    return unproved.flatMap((c) => proving(space, c.id, bounds) ?? [])[0];
-  };
-  const settled = new Set<number>();
-  const settling = (bounds: Bounds): string | undefined => {
-    const conflict = inference.conflicts.find((c) => !settled.has(c.entry));
-    if (!conflict) return undefined;
-    settled.add(conflict.entry);
-    return settlingTest(space, inference, entries, conflict, bounds);
-  };
-  const next = (): string | undefined => {
-    const route = routeOf(entries, rules, true, space.scheme);
-    if (way === 'systematic') return nextOn(route)?.id;
-    const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
-    if (entries.length >= MOST_TESTS) return closing;
-    if (mixed && inference.candidates[0]!.probability >= ENOUGH) inference = infer(space, entries, SURE);
-    const done = new Set(entries.map((e) => e.test));
-    const aside = setAside(route);
-    const bounds = { rules, simulated: true, done, aside };
-    if (inference.candidates[0]!.probability >= ENOUGH) return proof(bounds) ?? closing;
-    // Advice rests on the composed outcomes; when it has not settled a mixture, the ions in doubt are tried themselves.
-    const hard = entries.length >= EASY;
-    const direct = (hard ? settling(bounds) : undefined) ?? (hard && entries.length % 2 ? proof(bounds, DOUBT) : undefined);
-    const advised = direct ?? advise(space, inference, bounds, 1)[0]?.test ?? proof(bounds, DOUBT);
-    return advised ?? (mixed ? nextOn(route)?.id : closing);
-  };
-  for (let test = next(); test !== undefined; test = next()) {
+  for (let test = work.next(); test !== undefined; test = work.next()) {
     const shown = worlds[Math.floor(random() * worlds.length)]!.result(test);
-    entries.push({ number: entries.length + 1, test, observed: observer(testById.get(test)!, shown.see) });
+    work.write(test, observer(testById.get(test)!, shown.see));
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;
-    if (way === 'advised') thoughts.push((inference = infer(space, entries)).suspects);
+    if (way === 'advised') thoughts.push(work.inference.suspects);
   }
-  inference = infer(space, entries, SURE);
+  const inference = work.makeSure();
   thoughts.push(inference.suspects);
   return {
     found: inference.candidates[0]!.ions,
-    tests: entries.length,
+    tests: work.entries.length,
     minutes,
     sample_mg: Math.round(grams * 1000),
     confirmed: inference.suspects.filter((c) => c.state === 'confirmed').map((c) => c.id),
     inference,
     thoughts,
-    log: entries.map(({ test, observed }) => ({ test, observed })),
+    log: work.entries.map(({ test, observed }) => ({ test, observed })),
   };
 }
