@@ -124,11 +124,12 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
     (i) =>
       (says[i]! > TELLING && rest[i]! < -TELLING) || (says[i]! < -TELLING && rest[i]! > TELLING && decibans(now[i]!) < SETTLED),
   );
-  // What it says most of all, where nothing that it says is denied outright.
+  // What it says most of all is at odds with the rest as well, though nothing denies it outright.
   const most = [...space.suspects.keys()]
-    .filter((i) => says[i]! > SPOKEN && now[i]! < EITHER)
-    .sort((a, b) => says[b]! - says[a]!);
-  const ions = disputed.length ? disputed : most.slice(0, 1);
+    .filter((i) => says[i]! > SPOKEN && now[i]! < LEADING)
+    .sort((a, b) => says[b]! - says[a]!)
+    .slice(0, 1);
+  const ions = disputed.every((i) => says[i]! > 0) ? [...new Set([...most, ...disputed])] : disputed;
   if (!ions.length) return null;
   const against = evidence
     .filter((_, r) => r !== k && ions.some((i) => opposed(posterior.push(r)[i]!, says[i]!, SPOKEN)))
