@@ -87,7 +87,8 @@ class Heating {
       this.change(fire, Math.min(this.matter[base]! / from[base]!, this.matter[fire.anion]! / from[fire.anion]!));
     }
     const left = this.matter[base]!;
-    const driven = left - (this.matter[acid] ?? 0) + CARBONATE.acidEach * (this.matter[CARBONATE.anion] ?? 0);
+    const carbonate = this.carbonateGoes('gentle') ? 0 : (this.matter[CARBONATE.anion] ?? 0);
+    const driven = left - (this.matter[acid] ?? 0) + CARBONATE.acidEach * carbonate;
     const mol = sublimes ? Math.min(left, driven) : left;
     if (mol > GAS_MOL) this.leave(base, mol);
   }
@@ -103,13 +104,14 @@ class Heating {
     }
   }
 
+  private carbonateGoes(ease: 'gentle' | 'strong'): boolean {
+    return Object.keys(OXIDES).some((id) => this.has(id) && OXIDES[id]!.carbonate === ease);
+  }
+
   carbonate(): void {
     const { anion, gas, acid, acidEach } = CARBONATE;
     if (!this.has(anion)) return;
-    const ease = Object.keys(OXIDES)
-      .filter((id) => this.has(id))
-      .map((id) => OXIDES[id]!.carbonate);
-    const goes = ease.includes('gentle') || (!!this.op.strong && ease.includes('strong'));
+    const goes = this.carbonateGoes('gentle') || (!!this.op.strong && this.carbonateGoes('strong'));
     const spare = Math.max(0, this.matter[acid] ?? 0) / acidEach;
     const mol = goes ? this.matter[anion]! : Math.min(this.matter[anion]!, spare);
     if (mol > GAS_MOL) this.leave(gas, mol);
