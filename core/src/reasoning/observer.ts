@@ -1,12 +1,10 @@
 /** Someone who looks and writes: how likely a record is of what was shown. `student` draws records from the same model. */
 import type { StandardTest } from '../scheme/model';
-import { type Channel, type ChannelRow, channelRow, CHANNELS, eventsOf } from '../vocabulary/channels';
+import { type Channel, channelRow } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
-import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
+import { AMOUNTS, type Colour, TEXTURES, VIGOURS } from '../vocabulary/words';
 import {
   BORROWED,
-  IMAGINED,
-  IMAGINED_ELSE,
   LAYER_AS_LIQUID,
   NOTHING_SAID,
   READINGS,
@@ -16,21 +14,17 @@ import {
   WRITTEN,
   RIGHT,
 } from './data/rates';
+import { imaginedIn, wordsForNothing } from './imagined';
 import { isBareLayer, layersMeant } from './layer-as-liquid';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
+import { amountWritten, colourWritten, field, GONE, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH } from './written';
 
 /** More things of one channel than these are not weighed one by one. */
 const MOST_TOLD = 5;
 const MOST_SHOWN = 6;
 
-export const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
-
-export const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'partly-dissolved']);
 const bell = (off: number, spread: number) => Math.exp(-0.5 * (off / spread) ** 2) / (spread * Math.sqrt(2 * Math.PI));
-/** °C over which a reading that is quite wrong may lie. */
-export const SCALE_CELSIUS = 400;
-const SCALE_PH = 15;
 /** Of an instrument in its own unit, of a titration as a share of its value. By judgement. */
 const spreadOf = (of: Observation['event'], value: number) =>
   of === 'refractive-index' ? 0.003 : of === 'density' ? 0.015 : 0.025 * value;
@@ -45,23 +39,9 @@ function readingIs(off: number, careless: { readonly rate: number; readonly cels
   return careful * bell(off, celsius) + careless.rate * bell(off, careless.celsius) + wrong / SCALE_CELSIUS;
 }
 
-/** Probability of a field: that it is written, times that it says so. */
-const field = (rate: number, written: unknown, says: () => number): number => (written === undefined ? 1 - rate : rate * says());
-
 /** The same of a field of which nothing was to be seen. */
 const unasked = (rate: number, written: unknown, words: readonly string[]): number =>
   field(UNASKED * rate, written, () => 1 / words.length);
-
-/** The qualifiers that a channel has, and how many words there are for each. */
-const QUALIFIERS_OF = new Map(
-  Object.entries<ChannelRow>(CHANNELS).map(([channel, { fields }]) => [
-    channel,
-    QUALIFIERS.flatMap((name) => {
-      const words = fields[name];
-      return words && 'length' in words ? [{ name, count: words.filter((word) => word !== 'none').length }] : [];
-    }),
-  ]),
-);
 
 type Words = Pick<Shown, 'alike'> & { readonly p: number };
 const wordsBefore = new WeakMap<Observation, WeakMap<Observation, Words>>();
@@ -114,14 +94,6 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   return p;
 }
 
-/** How often an amount is written. */
-export const amountWritten = (amount: Observation['amount']): number =>
-  amount === 'trace' ? WRITTEN.traceAmount : WRITTEN.amount;
-
-/** How often a colour is written, by what is said to have happened; a flame of which none is told is no flame. */
-export const colourWritten = ({ channel, event }: Pick<Observation, 'channel' | 'event'>): number =>
-  channel === 'flame' ? 1 : GONE.has(event) ? WRITTEN.colourOfGone : WRITTEN.colour;
-
 /** Probability of the colour that is told: of what dissolved, that of some stage before. */
 export function colourTold(
   written: Colour,
@@ -138,56 +110,6 @@ function colourSeen(written: Colour, s: Observation, alike: readonly Colour[] | 
   if (s.channel !== 'flame' || s.through === 'cobalt-glass') return plain;
   const hidden = s.duration === 'lasting' ? SODIUM_FLAME.lasting : SODIUM_FLAME.weak;
   return (1 - hidden) * plain + (written === 'yellow' ? hidden : 0);
-}
-
-/** What can be said to have happened, where something did. */
-export const happeningsOf = (channel: Channel): readonly string[] =>
-  eventsOf(channel).filter((e) => e !== 'none' && e !== 'unchanged');
-
-/** Probability of the colour of something of which there was nothing. */
-export function imaginedColour(word: Colour, of: Pick<Observation, 'channel' | 'look'>): number {
-  const any = anyColour(word, lightOf(of));
-  if (of.channel !== 'flame') return any;
-  const sodium = word === 'yellow' ? SODIUM_FLAME.imagined : 0;
-  return sodium + (1 - SODIUM_FLAME.imagined) * any;
-}
-
-interface Supposed {
-  readonly name: 'texture' | 'amount' | 'vigour' | 'duration' | 'clarity';
-  readonly rate: number;
-  readonly words: readonly string[];
-  says(word: string): number;
-}
-
-/** How something is told of which there was nothing: as faint as can be. */
-export const SUPPOSED: readonly Supposed[] = [
-  { name: 'texture', rate: WRITTEN.texture, words: TEXTURES, says: () => 1 / TEXTURES.length },
-  { name: 'amount', rate: WRITTEN.traceAmount, words: AMOUNTS, says: (word) => amountIs(word, 'trace') },
-  { name: 'vigour', rate: WRITTEN.vigour, words: VIGOURS, says: (word) => vigourIs(word, 'slow') },
-  {
-    name: 'duration',
-    rate: WRITTEN.duration,
-    words: ['flash', 'lasting'],
-    says: (word) => (word === 'flash' ? RIGHT.duration : 1 - RIGHT.duration),
-  },
-  { name: 'clarity', rate: WRITTEN.clarity, words: ['clear', 'cloudy'], says: () => 1 / 2 },
-];
-
-/** Probability of the words for something of which there was nothing. */
-function wordsForNothing(r: Observation): number {
-  let p = 1;
-  const { fields } = channelRow(r.channel);
-  const events = happeningsOf(r.channel);
-  if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
-  if ('colour' in fields) p *= field(colourWritten({ channel: r.channel }), r.colour, () => imaginedColour(r.colour!, r));
-  if (r.smell !== undefined) p /= SMELLS.length - 1;
-  for (const { name, rate, says } of SUPPOSED) if (name in fields) p *= field(rate, r[name], () => says(r[name]!));
-  for (const { name, count } of QUALIFIERS_OF.get(r.channel)!)
-    p *= field(WRITTEN.qualifier, qualifierOf(r, name), () => 1 / count);
-  if (r.celsius !== undefined) p /= SCALE_CELSIUS;
-  if (r.value !== undefined) p /= 100;
-  if (r.pH !== undefined) p /= SCALE_PH;
-  return p;
 }
 
 /** Probability that a thing, once mentioned, is told so. */

@@ -3,7 +3,7 @@ import { stationOf, testById, showsSign } from '../scheme/tests';
 import type { Scheme, Sign, StandardTest } from '../scheme/model';
 import { type Channel, isNothing } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
-import { GONE } from './observer';
+import { GONE } from './written';
 import type { Space } from './space';
 
 export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';

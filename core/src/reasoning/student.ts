@@ -4,21 +4,12 @@ import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
-import {
-  amountWritten,
-  carelessOf,
-  colourTold,
-  colourWritten,
-  distinctIn,
-  happeningsOf,
-  imaginedColour,
-  imaginedIn,
-  SCALE_CELSIUS,
-  SUPPOSED,
-} from './observer';
+import { happeningsOf, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
+import { carelessOf, colourTold, distinctIn } from './observer';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
 import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
+import { amountWritten, colourWritten, SCALE_CELSIUS } from './written';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 

@@ -1,6 +1,7 @@
 /**
  * As `procedures`, on two salts ground together, heated or with acid. Written before they were run, when the heating had been mended and
- * ten other pairs looked at (ammonium with a base, and two residues of which one is dark, after they had been mended too);
+ * ten other pairs looked at (ammonium with a base, and two residues of which one is dark, after they had been mended too;
+ * the zinc carbonate then failed, and carbonates that heat takes apart by themselves no longer drive ammonia out);
  * magnesium sulfate alone after it had been put among the salts that melt. Zinc sulfide took the place of
  * iron(II) sulfide, which nitrate in hot acid does oxidise.
  */
