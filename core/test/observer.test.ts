@@ -84,6 +84,8 @@ test.each<[string, Channel[], Observation[]]>([
       { channel: 'solution', event: 'unchanged', colour: 'colourless', clarity: 'clear' },
     ],
   ],
+  ['a flame', ['flame'], [{ channel: 'flame', through: 'none', colour: 'red', duration: 'lasting' }]],
+  ['a paper', ['paper'], [{ channel: 'paper', paper: 'universal-indicator', event: 'changed', colour: 'orange', pH: 3 }]],
   ['no smell', ['precipitate', 'smell'], [{ channel: 'precipitate', event: 'formed', colour: 'white' }]],
 ])('records of %s are drawn as they are weighed', (_what, watch, seen) => {
   const test = about(...watch);

@@ -51,8 +51,8 @@ export function wordsForNothing(r: Observation): number {
   if ('colour' in fields) p *= field(colourWritten({ channel: r.channel }), r.colour, () => imaginedColour(r.colour!, r));
   if (r.smell !== undefined) p /= SMELLS.length - 1;
   for (const { name, rate, says } of SUPPOSED) if (name in fields) p *= field(rate, r[name], () => says(r[name]!));
-  for (const { name, count } of QUALIFIERS_OF.get(r.channel)!)
-    p *= field(WRITTEN.qualifier, qualifierOf(r, name), () => 1 / count);
+  for (const { name, words } of QUALIFIERS_OF.get(r.channel)!)
+    p *= field(WRITTEN.qualifier, qualifierOf(r, name), () => 1 / words.length);
   if (r.celsius !== undefined) p /= SCALE_CELSIUS;
   if (r.value !== undefined) p /= 100;
   if (r.pH !== undefined) p /= SCALE_PH;

@@ -26,8 +26,12 @@ const MOST_SHOWN = 6;
 
 const bell = (off: number, spread: number) => Math.exp(-0.5 * (off / spread) ** 2) / (spread * Math.sqrt(2 * Math.PI));
 /** Of an instrument in its own unit, of a titration as a share of its value. By judgement. */
-const spreadOf = (of: Observation['event'], value: number) =>
+export const spreadOf = (of: Observation['event'], value: number): number =>
   of === 'refractive-index' ? 0.003 : of === 'density' ? 0.015 : 0.025 * value;
+
+/** Probability of a pH that is read off a paper. */
+export const paperReadAs = (pH: number, was: number): number =>
+  (1 - READINGS.wrong) * bell(pH - was, READINGS.pH) + READINGS.wrong / SCALE_PH;
 
 /** How often a thermometer is read carelessly, and by how many °C it is off then. */
 export const carelessOf = ({ event }: Observation) => (event === 'decomposes' ? READINGS.decomposing : READINGS.careless);
@@ -59,9 +63,9 @@ function wordsFor(r: Observation, shown: Shown): number {
 
 function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   let p = 1;
-  for (const { name, count } of QUALIFIERS_OF.get(s.channel)!) {
+  for (const { name, words } of QUALIFIERS_OF.get(s.channel)!) {
     const [told, was] = [qualifierOf(r, name), qualifierOf(s, name)];
-    if (was === undefined) p *= field(UNASKED * WRITTEN.qualifier, told, () => 1 / count);
+    if (was === undefined) p *= field(UNASKED * WRITTEN.qualifier, told, () => 1 / words.length);
     else if (told === undefined) p *= 1 - WRITTEN.qualifier;
     else if (told === was) p *= WRITTEN.qualifier;
     else return 0;
@@ -89,8 +93,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
     const spread = spreadOf(s.event, s.value);
     p *= (1 - READINGS.wrong) * bell(r.value - s.value, spread) * spread + READINGS.wrong / 100;
   }
-  if (s.pH !== undefined)
-    p *= field(WRITTEN.pH, r.pH, () => (1 - READINGS.wrong) * bell(r.pH! - s.pH!, READINGS.pH) + READINGS.wrong / SCALE_PH);
+  if (s.pH !== undefined) p *= field(WRITTEN.pH, r.pH, () => paperReadAs(r.pH!, s.pH!));
   return p;
 }
 

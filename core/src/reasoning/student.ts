@@ -5,11 +5,11 @@ import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
 import { happeningsOf, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
-import { carelessOf, colourTold, distinctIn } from './observer';
+import { carelessOf, colourTold, distinctIn, paperReadAs, spreadOf } from './observer';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
-import { overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownIn } from './shown';
+import { overlookedOf, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
-import { amountWritten, colourWritten, SCALE_CELSIUS } from './written';
+import { amountWritten, colourWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH } from './written';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 
@@ -27,16 +27,21 @@ export function seeded(seed: number): () => number {
   };
 }
 
-function drawn<T>(random: () => number, options: readonly (readonly [T, number])[]): T {
-  let at = random() * options.reduce((sum, [, p]) => sum + p, 0);
-  for (const [option, p] of options) if ((at -= p) < 0) return option;
-  return options.at(-1)![0];
+/** One of the options, each as often as it is likely. */
+function drawn<T>(random: () => number, options: readonly T[], likely: (option: T) => number): T {
+  const shares = options.map(likely);
+  let at = random() * shares.reduce((sum, p) => sum + p, 0);
+  return options.find((_, i) => (at -= shares[i]!) < 0) ?? options.at(-1)!;
 }
 
 const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 /** What is written also of things that show nothing of the kind. */
 const SPARE: ReadonlySet<string> = new Set(['texture', 'amount', 'vigour']);
+
+const SOME_COLOUR = COLOURS.filter((c) => c !== 'none');
+/** What a pH paper can be read as. */
+const SCALE = Array.from({ length: SCALE_PH }, (_, pH) => pH);
 
 /** Someone who leaves out, mistakes and imagines at the model's rates. */
 export function student(random: () => number): Observer {
@@ -47,13 +52,7 @@ export function student(random: () => number): Observer {
     if (chance(overlookedOf(s))) return nothingIn(o.channel)[0] ?? o;
     const words: Record<string, string | number | undefined> = {};
     const over = <T extends string>(name: string, rate: number, options: readonly T[], says: (word: T) => number) => {
-      if (name in o)
-        words[name] = chance(rate)
-          ? drawn(
-              random,
-              options.map((w) => [w, says(w)] as const),
-            )
-          : undefined;
+      if (name in o) words[name] = chance(rate) ? drawn(random, options, says) : undefined;
       else if (SPARE.has(name) && name in channelRow(o.channel).fields && chance(UNASKED * rate)) words[name] = oneOf(options);
     };
     over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
@@ -66,7 +65,10 @@ export function student(random: () => number): Observer {
     over('vigour', WRITTEN.vigour, VIGOURS, (w) => vigourIs(w, o.vigour!));
     over('smell', 1, SMELLS, (w) => (w === 'none' ? 0 : smellIs(w, o.smell!)));
     over('clarity', WRITTEN.clarity, ['clear', 'cloudy'], (w) => (w === o.clarity ? RIGHT.clarity : 1 - RIGHT.clarity));
-    for (const name of QUALIFIERS) if (qualifierOf(o, name) !== undefined && !chance(WRITTEN.qualifier)) words[name] = undefined;
+    over('duration', WRITTEN.duration, ['lasting', 'flash'], (w) => (w === o.duration ? RIGHT.duration : 1 - RIGHT.duration));
+    for (const { name, words: all } of QUALIFIERS_OF.get(o.channel)!)
+      if (qualifierOf(o, name) === undefined) words[name] = chance(UNASKED * WRITTEN.qualifier) ? oneOf(all) : undefined;
+      else if (!chance(WRITTEN.qualifier)) words[name] = undefined;
     if (o.celsius !== undefined) {
       const off = Math.round(
         chance(READINGS.wrong)
@@ -76,35 +78,31 @@ export function student(random: () => number): Observer {
       words['celsius'] = o.celsius + off;
       if (o.to !== undefined) words['to'] = o.to + off;
     }
+    const { pH } = o;
+    if (pH !== undefined) words['pH'] = chance(WRITTEN.pH) ? drawn(random, SCALE, (read) => paperReadAs(read, pH)) : undefined;
+    if (o.value !== undefined) words['value'] = o.value + normal(random) * spreadOf(o.event, o.value);
     return reworded(o, words);
   };
   const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
   const imagine = (channel: Channel): Observation => {
     const { fields } = channelRow(channel);
     const events = happeningsOf(channel);
-    return reworded(
-      { channel },
-      {
-        ...(events.length && chance(WRITTEN.event) && { event: oneOf(events) }),
-        ...('colour' in fields &&
-          chance(colourWritten({ channel })) && {
-            colour: drawn(
-              random,
-              COLOURS.filter((c) => c !== 'none').map((c) => [c, imaginedColour(c, { channel })] as const),
-            ),
-          }),
-        ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
-        ...Object.fromEntries(
-          SUPPOSED.filter(({ name, rate }) => name in fields && chance(rate)).map(({ name, words, says }) => [
-            name,
-            drawn(
-              random,
-              words.map((word) => [word, says(word)] as const),
-            ),
-          ]),
-        ),
-      },
-    );
+    const qualifiers = QUALIFIERS_OF.get(channel)!.filter(() => chance(WRITTEN.qualifier));
+    const of = reworded({ channel }, Object.fromEntries(qualifiers.map(({ name, words }) => [name, oneOf(words)])));
+    return reworded(of, {
+      ...(events.length && chance(WRITTEN.event) && { event: oneOf(events) }),
+      ...('colour' in fields &&
+        chance(colourWritten({ channel })) && {
+          colour: drawn(random, SOME_COLOUR, (c) => imaginedColour(c, of)),
+        }),
+      ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
+      ...Object.fromEntries(
+        SUPPOSED.filter(({ name, rate }) => name in fields && chance(rate)).map(({ name, words, says }) => [
+          name,
+          drawn(random, words, says),
+        ]),
+      ),
+    });
   };
   return (test, seen) => {
     const out: Observation[] = [];

@@ -13,13 +13,13 @@ export const SCALE_PH = 15;
 export const field = (rate: number, written: unknown, says: () => number): number =>
   written === undefined ? 1 - rate : rate * says();
 
-/** The qualifiers that a channel has, and how many words there are for each. */
+/** The qualifiers that a channel has, and the words there are for each. */
 export const QUALIFIERS_OF = new Map(
   Object.entries<ChannelRow>(CHANNELS).map(([channel, { fields }]) => [
     channel,
     QUALIFIERS.flatMap((name) => {
-      const words = fields[name];
-      return words && 'length' in words ? [{ name, count: words.filter((word) => word !== 'none').length }] : [];
+      const all = fields[name];
+      return all && 'length' in all ? [{ name, words: all.filter((word) => word !== 'none') }] : [];
     }),
   ]),
 );
