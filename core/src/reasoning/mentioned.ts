@@ -47,9 +47,16 @@ const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
   o.channel === 'flame' && seen.some((p) => p.channel === 'flame' && p.colour !== o.colour && !isNothing(p));
 /** Sodium's flame, which hides the others. */
 const isMasking = ({ colour, duration }: Observation) => colour === 'yellow' && duration === 'lasting';
-/** One of several coloured gases in one tube. */
+const isGas = (o: Observation) => o.channel === 'gas' && o.event === 'evolved';
+const isStronger = (o: Observation, p: Observation) => p.vigour === 'slow' && o.vigour !== undefined && o.vigour !== 'slow';
+/** One of two gases in one tube of which neither goes without saying: both have a colour, or the one that has is the weaker. */
 const isOneGas = (o: Observation, seen: readonly Observation[]) =>
-  isColouredGas(o) && seen.some((p) => isColouredGas(p) && p.colour !== o.colour);
+  seen.some(
+    (p) =>
+      isGas(p) &&
+      p.colour !== o.colour &&
+      (isColouredGas(o) ? isColouredGas(p) || isStronger(p, o) : isGas(o) && isColouredGas(p) && isStronger(o, p)),
+  );
 /** A precipitate that went into a liquid which now has a colour. */
 const isIntoColour = ({ channel, event }: Observation, seen: readonly Observation[]) =>
   channel === 'precipitate' &&

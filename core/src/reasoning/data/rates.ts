@@ -39,7 +39,7 @@ export const MENTIONED = {
   maskingFlame: 0.9,
   /** One of the colours of grains that have several: of a powder some say one. */
   oneKind: 0.8,
-  /** One of several coloured gases in one tube, of which the darker hides the other. */
+  /** One of several coloured gases in one tube, of which the darker hides the other; a weak one with colour, a strong one without. */
   oneGas: 0.6,
   /** What strikes one, though it is not what the test is about: a smell, a coloured gas, a sublimate, charring. */
   striking: 0.8,
