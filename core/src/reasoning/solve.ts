@@ -14,6 +14,7 @@ import { infer, type Inference, SURE } from './infer';
 import { settlingTest } from './settle';
 import type { Observer } from './student';
 import type { Space } from './space';
+import { CONFIRMED } from './states';
 
 export type WayOfWorking = 'systematic' | 'advised';
 
@@ -30,8 +31,6 @@ export interface Worked {
   readonly log: readonly { readonly test: string; readonly observed: readonly Observation[] }[];
 }
 
-/** Sure enough to stop, when the tests are chosen. */
-const ENOUGH = 0.995;
 const MOST_TESTS = 40;
 /** Tests after which a sample is not an easy one, and the probability from which an ion of a mixture is in doubt. */
 const EASY = 10;
@@ -84,7 +83,7 @@ class Work {
   }
 
   private get isEnough(): boolean {
-    return this.inference.candidates[0]!.probability >= ENOUGH;
+    return this.inference.candidates[0]!.probability >= CONFIRMED;
   }
 
   /** Of a hard sample, what advice does not come upon: it rests on composed outcomes, and does no test again. */

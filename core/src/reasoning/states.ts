@@ -8,7 +8,8 @@ import type { Space } from './space';
 
 export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
 
-const CONFIRMED = 0.99;
+/** From here on something can be confirmed, and a sample is told. */
+export const CONFIRMED = 0.99;
 const RULED_OUT = 0.01;
 const LIKELY = 0.5;
 const HINTED = 0.1;
