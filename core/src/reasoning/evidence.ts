@@ -37,8 +37,6 @@ export interface Effort {
   readonly stopped?: () => boolean;
 }
 
-/** For one of the rankings by which mixtures are chosen to be simulated, no entry costs them more e-folds. */
-const ROUGHLY = -2.5;
 /** e-folds below the best at which the simulation of a mixture is given up. */
 const BEATEN = 8;
 /** Those no more e-folds behind the best are weighed wholly over how benches differ. */
@@ -59,10 +57,12 @@ const PATIENCE = 60;
 const LEAST = 1e-250;
 
 /** ln likelihood of an entry from its probability when nothing went wrong. */
-function lnOf({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, p: number, otherwise: number): number {
+function lnFor({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): (p: number) => number {
   const wrong = mishap + (1 - mishap) * otherwise;
-  const q = (1 - wrong) * p + wrong * anyhow;
-  return Math.log(again ? REPEATED + (1 - REPEATED) * q : q);
+  const [share, least] = again
+    ? [(1 - REPEATED) * (1 - wrong), REPEATED + (1 - REPEATED) * wrong * anyhow]
+    : [1 - wrong, wrong * anyhow];
+  return (p) => Math.log(share * p + least);
 }
 
 /** Is it likelier that something went wrong than that the sample showed this? */
@@ -79,7 +79,9 @@ const sameWords = (a: RecordEntry, b: RecordEntry) => a.test === b.test && told(
 
 export function evidenceOf(space: Space, entries: readonly RecordEntry[], { least = 0, most, stopped }: Effort): Weighed {
   const quick = space.lnPrior.slice();
+  // Some of what is composed is quite wrong: by this ranking no entry counts against a mixture, only for it.
   const rough = space.lnPrior.slice();
+  const composed = Uint8Array.from(space.members, (m) => (m.composed ? 1 : 0));
   const evidence = entries.map((entry, i): Evidence => {
     const { p, anyhow } = space.read(entry.test, watched(entry));
     const about = {
@@ -87,18 +89,20 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
       again: entries.slice(0, i).some((before) => sameWords(before, entry)),
       anyhow: Math.max(anyhow, LEAST),
     };
-    const ln = p.map((v, m) => {
-      const { composed } = space.members[m]!;
-      const value = lnOf(about, v, composed ? TOGETHER.otherwise : 0);
+    const [lnAlone, lnTogether] = [lnFor(about, 0), lnFor(about, TOGETHER.otherwise)];
+    const lnAnyhow = Math.log(about.anyhow);
+    const ln = new Float64Array(p.length);
+    for (let m = 0; m < p.length; m++) {
+      const value = (ln[m] = composed[m] ? lnTogether(p[m]!) : lnAlone(p[m]!));
       quick[m]! += value;
-      rough[m]! += composed ? Math.max(value, ROUGHLY) : value;
-      return value;
-    });
+      rough[m]! += composed[m] && value < lnAnyhow ? lnAnyhow : value;
+    }
     return { entry, ...about, p: p.slice(), ln };
   });
   const elimination = new Elimination(space, evidence, quick);
   const queue = new Queue(space, [rough, quick], most);
-  for (let run = 0; run < most && (run < least || !elimination.isSettled) && !stopped?.(); run++) {
+  let run = 0;
+  for (; run < most && (run < least || !elimination.isSettled) && !stopped?.(); run++) {
     const m = queue.next(run < FIRST ? undefined : elimination.leader);
     if (m === undefined) break;
     elimination.enter(m);
@@ -107,7 +111,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   return {
     evidence,
     simulated: new Set(elimination.finished.keys()),
-    doubtful: !queue.empty && !elimination.isSettled,
+    doubtful: run < composed.reduce((sum, one) => sum + one, 0) && !elimination.isSettled,
   };
 }
 
@@ -159,7 +163,7 @@ class Elimination {
       const evidence = this.evidence[k]!;
       const { entry, p, ln } = evidence;
       p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
-      sum += ln[m] = lnOf(evidence, p[m]!, 0);
+      sum += ln[m] = lnFor(evidence, 0)(p[m]!);
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
         this.order.unshift(k);
@@ -186,7 +190,7 @@ class Elimination {
           const { entry, p, ln } = evidence;
           p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
           sum -= ln[m]!;
-          sum += ln[m] = lnOf(evidence, p[m]!, 0);
+          sum += ln[m] = lnFor(evidence, 0)(p[m]!);
         }
       };
       weigh(poor);
@@ -221,10 +225,6 @@ class Queue {
     );
   }
 
-  get empty(): boolean {
-    return this.waiting.every((m) => this.taken.has(m));
-  }
-
   /** @param leader two of three differ from it in one ion only, those first that do with one ion less. */
   next(leader: number | undefined): number | undefined {
     if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader) };
@@ -251,7 +251,7 @@ class Queue {
 function likeliest(space: Space, ln: Float64Array, most: number, wanted: (m: number) => boolean): number[] {
   const top: number[] = [];
   for (let m = 0; m < ln.length; m++) {
-    if (!space.members[m]!.composed || (top.length === most && ln[m]! <= ln[top.at(-1)!]!) || !wanted(m)) continue;
+    if ((top.length === most && ln[m]! <= ln[top.at(-1)!]!) || !space.members[m]!.composed || !wanted(m)) continue;
     let low = 0;
     for (let high = top.length; low < high;) {
       const mid = (low + high) >> 1;

@@ -4,13 +4,18 @@ import { type Evidence, isUnexplained, type Weighed } from './evidence';
 import type { Apart, Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
-const NEGLIGIBLE = -35;
+const NEGLIGIBLE = -23;
 /** Decibans from which an entry alone is said to fit a suspect. */
 const FITS = 1.5;
 
-function normalised(ln: Float64Array): Float64Array {
+function mostOf(ln: Float64Array): number {
   let most = -Infinity;
-  for (const v of ln) if (v > most) most = v;
+  for (let i = 0; i < ln.length; i++) if (ln[i]! > most) most = ln[i]!;
+  return most;
+}
+
+function normalised(ln: Float64Array): Float64Array {
+  const most = mostOf(ln);
   const out = new Float64Array(ln.length);
   let sum = 0;
   for (let i = 0; i < ln.length; i++) {
@@ -24,14 +29,22 @@ function normalised(ln: Float64Array): Float64Array {
 /** Decibans of the odds that belong to a probability. */
 export const decibans = (p: number): number => (10 / Math.LN10) * Math.log(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12));
 
-const known = new WeakMap<Space, readonly (readonly number[])[]>();
+/** Places, among the suspects, of what all members hold, one member after another; and where each begins, and the last ends. */
+interface Held {
+  readonly places: Uint16Array;
+  readonly from: Uint32Array;
+}
 
-/** Places, among the suspects, of what each member holds. */
-function heldIn(space: Space): readonly (readonly number[])[] {
+const known = new WeakMap<Space, Held>();
+
+function heldIn(space: Space): Held {
   let held = known.get(space);
   if (!held) {
     const places = new Map(space.suspects.map((id, i) => [id, i]));
-    known.set(space, (held = space.members.map((m) => m.holds.map((id) => places.get(id)!))));
+    const from = new Uint32Array(space.members.length + 1);
+    space.members.forEach(({ holds }, m) => (from[m + 1] = from[m]! + holds.length));
+    held = { places: Uint16Array.from(space.members.flatMap(({ holds }) => holds.map((id) => places.get(id)!))), from };
+    known.set(space, held);
   }
   return held;
 }
@@ -44,7 +57,7 @@ export class Posterior {
   /** Probability of every suspect, before the evidence and after it. */
   readonly prior: Float64Array;
   readonly now: Float64Array;
-  private readonly held: readonly (readonly number[])[];
+  private readonly held: Held;
   /** ln of what every member is worth, not normalised. */
   private readonly worth: Float64Array;
   private readonly pushes: Float64Array[] = [];
@@ -63,9 +76,9 @@ export class Posterior {
     const apart = space.apart?.(evidence);
     this.worth = this.members(() => true, apart);
     this.weights = normalised(this.worth);
-    this.prior = this.suspects(normalised(space.lnPrior));
+    this.prior = this.suspects(space.lnPrior);
     const unlike = this.weights.at(-1)!;
-    this.now = this.suspects(this.weights).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
+    this.now = this.suspects(this.worth).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
   }
 
   /** The member without what does not belong to it. */
@@ -82,12 +95,12 @@ export class Posterior {
 
   /** Probability of every suspect without the evidence of one entry. */
   without(k: number): Float64Array {
-    return this.suspects(normalised(this.members((i) => i !== k)));
+    return this.suspects(this.members((i) => i !== k));
   }
 
   /** What one entry alone says for or against every suspect, decibans. */
   push(k: number): Float64Array {
-    return (this.pushes[k] ??= gain(this.suspects(normalised(this.members((i) => i === k))), this.prior));
+    return (this.pushes[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
   }
 
   /** Places of the suspects that one entry alone fits, best first. */
@@ -102,11 +115,15 @@ export class Posterior {
    */
   against(): number[][] {
     const { worth, space, evidence } = this;
+    const { places, from } = this.held;
     const best = space.suspects.map((): number | undefined => undefined);
     let top = 0;
     for (let m = 0; m < worth.length; m++) {
       if (worth[m]! > worth[top]!) top = m;
-      for (const i of this.held[m]!) if (best[i] === undefined || worth[m]! > worth[best[i]]!) best[i] = m;
+      for (let at = from[m]!; at < from[m + 1]!; at++) {
+        const i = places[at]!;
+        if (best[i] === undefined || worth[m]! > worth[best[i]]!) best[i] = m;
+      }
     }
     return best.map((m) => evidence.map(({ ln }) => (m === undefined ? 0 : (10 / Math.LN10) * (ln[top]! - ln[m]!))));
   }
@@ -117,7 +134,7 @@ export class Posterior {
     let before = this.prior;
     return this.evidence.map(({ ln }) => {
       for (let m = 0; m < running.length; m++) running[m]! += ln[m]!;
-      const after = this.suspects(normalised(running));
+      const after = this.suspects(running);
       const moved = gain(after, before);
       before = after;
       return moved;
@@ -133,12 +150,20 @@ export class Posterior {
     return sum;
   }
 
-  private suspects(weights: Float64Array): Float64Array {
+  /** @param ln what every member is worth, not normalised. */
+  private suspects(ln: Float64Array): Float64Array {
     const out = new Float64Array(this.space.suspects.length);
-    for (let m = 0; m < weights.length; m++) {
-      const w = weights[m]!;
-      if (w > 1e-9) for (const i of this.held[m]!) out[i]! += w;
+    const { places, from } = this.held;
+    const most = mostOf(ln);
+    let sum = 0;
+    for (let m = 0; m < ln.length; m++) {
+      const below = ln[m]! - most;
+      if (below <= NEGLIGIBLE) continue;
+      const worth = Math.exp(below);
+      sum += worth;
+      for (let at = from[m]!; at < from[m + 1]!; at++) out[places[at]!]! += worth;
     }
+    for (let i = 0; i < out.length; i++) out[i]! /= sum;
     return out;
   }
 }

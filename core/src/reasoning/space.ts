@@ -160,7 +160,10 @@ export class SaltSpace implements Space {
     if (!this.alike.size)
       this.members.forEach((member, k) => {
         const key = holdings(member);
-        if (member.composed) this.alike.set(key, [...(this.alike.get(key) ?? []), k]);
+        if (!member.composed) return;
+        const same = this.alike.get(key);
+        if (same) same.push(k);
+        else this.alike.set(key, [k]);
       });
     return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
   }
@@ -168,7 +171,11 @@ export class SaltSpace implements Space {
   /** Those that have a say in a test: a trace where it can show. */
   private saltsIn(m: number, test: string): readonly number[] {
     const { salts, trace } = this.members[m]!;
-    return trace && WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme)) ? salts.slice(0, 1) : salts;
+    return trace && !this.showsTraces(test) ? salts.slice(0, 1) : salts;
+  }
+
+  private showsTraces(test: string): boolean {
+    return !WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme));
   }
 
   private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {
@@ -190,10 +197,12 @@ export class SaltSpace implements Space {
     const usual = rows[0]!;
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
     const p = new Float64Array(this.members.length);
+    const clean = !this.showsTraces(test.id);
     for (let m = 0; m < p.length; m++) {
-      const [first, second] = this.saltsIn(m, test.id);
+      const { salts, trace } = this.members[m]!;
+      const [first, second] = salts;
       p[m] =
-        second === undefined
+        second === undefined || (trace && clean)
           ? rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length
           : weighed.together(usual[first!]!, usual[second]!);
     }
