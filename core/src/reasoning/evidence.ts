@@ -82,6 +82,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   // Some of what is composed is quite wrong: by this ranking no entry counts against a mixture, only for it.
   const rough = space.lnPrior.slice();
   const composed = Uint8Array.from(space.members, (m) => (m.composed ? 1 : 0));
+  const mixtures = space.members.filter((m) => m.composed).length;
   const evidence = entries.map((entry, i): Evidence => {
     const { p, anyhow } = space.read(entry.test, watched(entry));
     const about = {
@@ -111,7 +112,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   return {
     evidence,
     simulated: new Set(elimination.finished.keys()),
-    doubtful: run < composed.reduce((sum, one) => sum + one, 0) && !elimination.isSettled,
+    doubtful: run < mixtures && !elimination.isSettled,
   };
 }
 

@@ -20,7 +20,8 @@ const hasColour = ({ colour }: Observation) => colour !== undefined && !PALE.has
 export const isReading = (o: Observation): boolean => o.celsius !== undefined;
 /** All of it went: that the tube is empty goes without saying. */
 const isLeftEmpty = ({ channel, colour }: Observation) => channel === 'solid' && colour === 'none';
-const isColouredGas = (o: Observation) => o.channel === 'gas' && o.event === 'evolved' && hasColour(o);
+const isGas = (o: Observation) => o.channel === 'gas' && o.event === 'evolved';
+const isColouredGas = (o: Observation) => isGas(o) && hasColour(o);
 const isUnchangedSolid = (o: Observation) => o.channel === 'solid' && o.look !== undefined && o.event === 'unchanged';
 const isOneLook = (o: Observation, seen: readonly Observation[]) =>
   o.channel === 'solid' &&
@@ -47,15 +48,14 @@ const isOneFlame = (o: Observation, seen: readonly Observation[]) =>
   o.channel === 'flame' && seen.some((p) => p.channel === 'flame' && p.colour !== o.colour && !isNothing(p));
 /** Sodium's flame, which hides the others. */
 const isMasking = ({ colour, duration }: Observation) => colour === 'yellow' && duration === 'lasting';
-const isGas = (o: Observation) => o.channel === 'gas' && o.event === 'evolved';
-const isStronger = (o: Observation, p: Observation) => p.vigour === 'slow' && o.vigour !== undefined && o.vigour !== 'slow';
-/** One of two gases in one tube of which neither goes without saying: both have a colour, or the one that has is the weaker. */
+const isWeaker = (o: Observation, p: Observation) => o.vigour === 'slow' && p.vigour !== undefined && p.vigour !== 'slow';
+/** Neither of the two goes without saying: both have a colour, or the one that has is the weaker. */
+const areBothSeen = (coloured: Observation, other: Observation) => isColouredGas(other) || isWeaker(coloured, other);
+/** One of two gases in one tube, both of which are seen. */
 const isOneGas = (o: Observation, seen: readonly Observation[]) =>
+  isGas(o) &&
   seen.some(
-    (p) =>
-      isGas(p) &&
-      p.colour !== o.colour &&
-      (isColouredGas(o) ? isColouredGas(p) || isStronger(p, o) : isGas(o) && isColouredGas(p) && isStronger(o, p)),
+    (p) => isGas(p) && p.colour !== o.colour && (isColouredGas(o) ? areBothSeen(o, p) : isColouredGas(p) && areBothSeen(p, o)),
   );
 /** A precipitate that went into a liquid which now has a colour. */
 const isIntoColour = ({ channel, event }: Observation, seen: readonly Observation[]) =>

@@ -31,7 +31,10 @@ export interface Worked {
   readonly log: readonly { readonly test: string; readonly observed: readonly Observation[] }[];
 }
 
-/** Of what may be a mixture more is asked: most are one salt, so a second that did not show is soon thought unlikely. */
+/**
+ * Probability at which what may be a mixture is told; else what *confirmed* asks is enough. Most unknowns are one salt, so a second that
+ * did not show is soon thought unlikely.
+ */
 const TOLD_OF_MIXED = 0.995;
 const MOST_TESTS = 40;
 /** Tests after which a sample is not an easy one, and the probability from which an ion of a mixture is in doubt. */

@@ -132,7 +132,7 @@ export class SaltSpace implements Space {
 
   /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
   shows(m: number, test: string, most = Infinity): Outcomes {
-    const salts = this.saltsIn(m, test);
+    const salts = this.saltsIn(m, this.showsTraces(test));
     if (salts.length > 1) return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
     return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
   }
@@ -169,9 +169,9 @@ export class SaltSpace implements Space {
   }
 
   /** Those that have a say in a test: a trace where it can show. */
-  private saltsIn(m: number, test: string): readonly number[] {
+  private saltsIn(m: number, withTraces: boolean): readonly number[] {
     const { salts, trace } = this.members[m]!;
-    return trace && !this.showsTraces(test) ? salts.slice(0, 1) : salts;
+    return trace && !withTraces ? salts.slice(0, 1) : salts;
   }
 
   private showsTraces(test: string): boolean {
@@ -197,12 +197,11 @@ export class SaltSpace implements Space {
     const usual = rows[0]!;
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
     const p = new Float64Array(this.members.length);
-    const clean = !this.showsTraces(test.id);
+    const withTraces = this.showsTraces(test.id);
     for (let m = 0; m < p.length; m++) {
-      const { salts, trace } = this.members[m]!;
-      const [first, second] = salts;
+      const [first, second] = this.saltsIn(m, withTraces);
       p[m] =
-        second === undefined || (trace && clean)
+        second === undefined
           ? rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length
           : weighed.together(usual[first!]!, usual[second]!);
     }

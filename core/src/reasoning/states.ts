@@ -8,7 +8,7 @@ import type { Space } from './space';
 
 export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
 
-/** From here on something can be confirmed, and a sample is told. */
+/** Probability from which on something can be confirmed. */
 export const CONFIRMED = 0.99;
 const RULED_OUT = 0.01;
 const LIKELY = 0.5;

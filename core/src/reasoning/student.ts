@@ -40,6 +40,7 @@ const normal = (random: () => number) => Math.sqrt(-2 * Math.log(1 - random())) 
 const SPARE: ReadonlySet<string> = new Set(['texture', 'amount', 'vigour']);
 
 const SOME_COLOUR = COLOURS.filter((c) => c !== 'none');
+const SOME_SMELL = SMELLS.filter((s) => s !== 'none');
 /** What a pH paper can be read as. */
 const SCALE = Array.from({ length: SCALE_PH }, (_, pH) => pH);
 
@@ -95,7 +96,7 @@ export function student(random: () => number): Observer {
         chance(colourWritten({ channel })) && {
           colour: drawn(random, SOME_COLOUR, (c) => imaginedColour(c, of)),
         }),
-      ...('smell' in fields && { smell: oneOf(SMELLS.filter((s) => s !== 'none')) }),
+      ...('smell' in fields && { smell: oneOf(SOME_SMELL) }),
       ...Object.fromEntries(
         SUPPOSED.filter(({ name, rate }) => name in fields && chance(rate)).map(({ name, words, says }) => [
           name,
