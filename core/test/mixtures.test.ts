@@ -4,6 +4,7 @@ import { proving } from '#core/reasoning/advise';
 import { type Atlas, rulesOfSchool } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
 import { infer } from '#core/reasoning/infer';
+import { CONFIRMED } from '#core/reasoning/states';
 import { testById, testsOf } from '#core/scheme/tests';
 import { CIRCUMSTANCES } from '#core/scheme/data/circumstances';
 import { World } from '#core/scheme/world';
@@ -38,10 +39,10 @@ describe('two salts that change what each other shows', () => {
     'ammonia',
   ];
   const space = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 2, anions: 2 });
-  const mixed = (a: string, b: string) => {
+  const mixed = (a: string, b: string, tests = TESTS) => {
     const sample = { salts: [a, b].map((formula) => ({ formula, grams: 1.5 })) };
     const world = new World(sample, 'no-sulfide', rulesOfSchool('no-sulfide'));
-    return TESTS.map((t, i) => entry(i + 1, t, ...world.result(t).see));
+    return tests.map((t, i) => entry(i + 1, t, ...world.result(t).see));
   };
 
   test('a quick look says that it may be wrong; a longer one finds them', () => {
@@ -59,6 +60,15 @@ describe('two salts that change what each other shows', () => {
     const keys = candidates.map((i) => [...i.ions].sort().join());
     expect(keys.length).toBeGreaterThan(1);
     expect(new Set(keys).size).toBe(keys.length);
+  });
+
+  test('a brown ring proves nitrate, but not beside nitrite, which gives it as well', () => {
+    const tests = [...TESTS, 'brown-ring', 'nitrite-griess'];
+    const nitrateIn = (a: string, b: string) => infer(space, mixed(a, b, tests)).suspects.find((s) => s.id === 'NO3-')!;
+    expect(nitrateIn('BaCl2', 'Pb(NO3)2')).toMatchObject({ state: 'confirmed' });
+    const beside = nitrateIn('Cu(NO3)2·3H2O', 'NaNO2');
+    expect(beside.probability).toBeGreaterThanOrEqual(CONFIRMED);
+    expect(beside.state).toBe('indicated');
   });
 
   test('benches differ, and what a mixture shows with them; written on another bench it is still that mixture', () => {

@@ -6,7 +6,7 @@ import { type Effort, evidenceOf } from './evidence';
 import { Posterior } from './posterior';
 import { holdings } from './member';
 import type { Space } from './space';
-import { type State, stateOf } from './states';
+import { LIKELY, type State, stateOf } from './states';
 
 export type { State };
 
@@ -70,6 +70,7 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
   const against = posterior.against();
   const conflicts = conflictsIn(posterior);
   const disputed = new Set(conflicts.flatMap((c) => c.ions));
+  const likely = space.suspects.filter((_, i) => posterior.now[i]! >= LIKELY);
   const suspects = space.suspects.map((id, i): Suspect => {
     const reasons = used.flatMap((e, k): Because[] => {
       const decibans = Math.round(moves[k]![i]! * 10) / 10;
@@ -77,7 +78,8 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     });
     const probability = posterior.now[i]!;
     const told = { moves: moves.map((row) => row[i]!), against: against[i]! };
-    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), ...told });
+    const beside = likely.filter((other) => other !== id);
+    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), beside, ...told });
     return { id, state, probability, because: reasons };
   });
   const { weights } = posterior;

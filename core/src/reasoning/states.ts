@@ -11,7 +11,7 @@ export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' 
 /** Probability from which on something can be confirmed. */
 export const CONFIRMED = 0.99;
 const RULED_OUT = 0.01;
-const LIKELY = 0.5;
+export const LIKELY = 0.5;
 const HINTED = 0.1;
 /** Decibans above which an entry hints, and above which it speaks for itself. */
 const HINTS = 2;
@@ -40,19 +40,24 @@ export function isFaint(space: Space, test: StandardTest, sign: Sign): boolean {
 
 const expected = new WeakMap<Space, Map<string, number>>();
 
-/** Share of the samples that hold a suspect, each in one bottle, in which a test shows a sign of it whatever the circumstances. */
-function showsItsSign(space: Space, test: string, suspect: string): number {
+const signsOf = (test: string, suspect: string): Sign[] => testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+
+/**
+ * Share of the samples that hold something, each in one bottle, in which a test shows a sign of a suspect whatever the circumstances:
+ * of those that hold the suspect itself, or of those that hold another and not the suspect.
+ */
+function showsSignOf(space: Space, test: string, suspect: string, holder = suspect): number {
   let known = expected.get(space);
   if (!known) expected.set(space, (known = new Map()));
-  const key = `${test} ${suspect}`;
+  const key = `${test} ${suspect} ${holder}`;
   let share = known.get(key);
   if (share === undefined) {
-    const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+    const signs = signsOf(test, suspect);
     let all = 0;
     let showing = 0;
     if (signs.length)
       space.members.forEach(({ holds, composed }, m) => {
-        if (composed || !holds.includes(suspect)) return;
+        if (composed || !holds.includes(holder) || (holder !== suspect && holds.includes(suspect))) return;
         const weight = Math.exp(space.lnPrior[m]!);
         all += weight;
         if (space.shows(m, test).every((seen) => signs.some((sign) => showsSign(seen, sign)))) showing += weight;
@@ -69,15 +74,16 @@ const isHidden = ({ see }: Sign, { observed }: RecordEntry): boolean =>
 
 /** Would this entry have shown a sign of the suspect, had it been there? */
 function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boolean {
-  if (entry.confidence === 'unsure' || showsItsSign(space, entry.test, suspect) < WOULD_SHOW) return false;
-  const signs = testById.get(entry.test)!.signs!.filter((s) => s.of.includes(suspect));
-  return !signs.every((sign) => isHidden(sign, entry)) && !signsShown(entry, suspect).length;
+  if (entry.confidence === 'unsure' || showsSignOf(space, entry.test, suspect) < WOULD_SHOW) return false;
+  return !signsOf(entry.test, suspect).every((sign) => isHidden(sign, entry)) && !signsShown(entry, suspect).length;
 }
 
 export interface Standing {
   readonly id: string;
   readonly probability: number;
   readonly disputed: boolean;
+  /** The others that are as good as found: what they show by themselves proves nothing. */
+  readonly beside: readonly string[];
   /** What each entry moved it, decibans. */
   readonly moves: readonly number[];
   /** What each entry says against it, whatever else there is, decibans. */
@@ -86,17 +92,17 @@ export interface Standing {
 
 /** @param entries those that are evidence, in the order of the moves. */
 export function stateOf(space: Space, entries: readonly RecordEntry[], standing: Standing): State {
-  const { id, probability: p, disputed, moves, against } = standing;
+  const { id, probability: p, disputed, beside, moves, against } = standing;
   if (disputed) return 'conflict';
   const shown = entries.flatMap((e) =>
     signsShown(e, id).map((sign) => ({
-      sign,
-      sure: e.confidence !== 'unsure',
+      proves:
+        sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= LIKELY),
       faint: isFaint(space, testById.get(e.test)!, sign),
     })),
   );
   const firm = shown.filter((s) => !s.faint);
-  if (p >= CONFIRMED && firm.some((s) => s.sign.proves && s.sure)) return 'confirmed';
+  if (p >= CONFIRMED && firm.some((s) => s.proves)) return 'confirmed';
   if (p >= LIKELY && firm.length) return 'indicated';
   // No test has its sign, but several leave nothing else.
   const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
