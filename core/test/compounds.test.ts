@@ -52,17 +52,8 @@ describe('an organic compound', () => {
   test.each(['systematic', 'advised'] as const)(
     'is found by the %s route, by a perfect observer and mostly by a student',
     (way) => {
-      const names = [
-        '4-bromoacetanilide',
-        'sulfanilamide',
-        'benzaldehyde',
-        'cinnamic acid',
-        'glucose',
-        'chloroform',
-        '1-butanol',
-        'N-methylaniline',
-      ];
-      // Advice is dear: an amide, an acid and an alcohol.
+      const names = ['4-bromoacetanilide', 'sulfanilamide', 'benzaldehyde', 'cinnamic acid', '1-butanol'];
+      // Advice is dear: an amide and an acid.
       const some = way === 'advised' ? names.filter((_, i) => i % 3 === 0) : names;
       const found = (observer: Observer) =>
         some.filter((name) => {

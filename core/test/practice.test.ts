@@ -132,7 +132,7 @@ test('every rung is harder than the one before, and a student who reads as stude
     for (const [i, rung] of ladderOf.entries()) if (i) expect(mean(rung)).toBeGreaterThan(mean(ladderOf[i - 1]!));
 
   const space = new SaltSpace(await loadAtlas(), rulesOfSchool('no-sulfide'), { cations: 1, anions: 1 });
-  for (const [i, rung] of salts.slice(0, 4).entries()) {
+  for (const [i, rung] of salts.slice(0, 3).entries()) {
     const passed = rung.samples.slice(0, 2).some(({ sample, truth }, n) => {
       const { found } = solve(space, sample, 'systematic', student(seeded(40 + 10 * i + n)));
       return judgeAnswer(truth, found).passed;
@@ -140,7 +140,7 @@ test('every rung is harder than the one before, and a student who reads as stude
     expect([rung.id, passed]).toEqual([rung.id, true]);
   }
   const library = new CompoundSpace(await loadCompounds());
-  for (const [i, rung] of compounds.entries()) {
+  for (const [i, rung] of compounds.slice(0, 2).entries()) {
     const passed = rung.samples.slice(0, 2).some(({ sample, truth }, n) => {
       const { inference } = solve(library, sample, 'systematic', student(seeded(90 + 10 * i + n)));
       const likely = inference.suspects.filter((s) => s.probability >= 0.5 && isElement(s.id)).map((s) => s.id);

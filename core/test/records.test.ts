@@ -21,9 +21,9 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 const part = (set: keyof typeof RECORDS, one: number) => RECORDS[set].filter((_, i) => i % one === 0);
 const SALTS = {
   'plain salts': RECORDS['plain salts'],
-  'harder and further salts': part('harder and further salts', 8),
+  'harder and further salts': part('harder and further salts', 10),
   'salts, with one mistake': part('salts, with one mistake', 6),
-  'mixtures of two': part('mixtures of two', 5),
+  'mixtures of two': part('mixtures of two', 9),
   'as beginners write': part('as beginners write', 3),
 };
 const WORKED: readonly Written[] = Object.values(SALTS).flat();
