@@ -1,4 +1,4 @@
-/** Sets of samples to be worked: every form of a salt, mixtures as they are set, the library of compounds. */
+/** Sets of samples to be worked: every form of a salt, mixtures as they are set, the library of compounds, and compounds beyond it. */
 import { LIBRARY } from '#core/organic/library';
 import { FORMS } from '#core/reasoning/hypotheses';
 import { weightOf, weightTogether } from '#core/reasoning/priors';
@@ -7,8 +7,9 @@ import { SHARING } from '#core/reasoning/data/priors';
 import { holdingsOf } from '#core/organic/structure';
 import { seeded } from '#core/reasoning/student';
 import type { Job } from './solve-one';
+import { UNLISTED } from './unlisted';
 
-export const SETS = ['singles', 'mixtures', 'compounds'] as const;
+export const SETS = ['singles', 'mixtures', 'compounds', 'unlisted'] as const;
 export type SetName = (typeof SETS)[number];
 
 export interface Task extends Pick<Job, 'sample' | 'truth' | 'name' | 'seed' | 'mixed'> {
@@ -33,6 +34,15 @@ const compounds = (count: number, seed: number): Task[] =>
     sample: { smiles, grams: 5 },
     truth: holdingsOf(smiles),
     name,
+    seed: seed + i,
+    mixed: false,
+    weight: 1,
+  }));
+
+const unlisted = (count: number, seed: number): Task[] =>
+  UNLISTED.slice(0, count).map((smiles, i) => ({
+    sample: { smiles, grams: 5 },
+    truth: holdingsOf(smiles),
     seed: seed + i,
     mixed: false,
     weight: 1,
@@ -107,6 +117,8 @@ export function samplesOf(set: SetName, seed: number, count?: number): Task[] {
       return mixtures(count ?? USUAL_MIXTURES, seed);
     case 'compounds':
       return compounds(count ?? LIBRARY.length, seed);
+    case 'unlisted':
+      return unlisted(count ?? UNLISTED.length, seed);
   }
 }
 

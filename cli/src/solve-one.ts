@@ -41,6 +41,8 @@ export interface Outcome {
   readonly sample_mg: number;
   readonly confirmed: readonly string[];
   readonly wrongConfirmed: readonly string[];
+  /** What is in it and was ruled out. */
+  readonly trueRuledOut: readonly string[];
   /** Bits of the best first test. */
   readonly mostBits: number;
   /** How likely each suspect was thought to be, along the way and at the end, and whether it was there. */
@@ -116,6 +118,7 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
     sample_mg: done.sample_mg,
     confirmed: done.confirmed,
     wrongConfirmed: done.confirmed.filter((i) => !job.truth.includes(i)),
+    trueRuledOut: done.inference.suspects.filter((s) => s.state === 'ruled-out' && job.truth.includes(s.id)).map((s) => s.id),
     mostBits,
     said: done.thoughts.flat().map((c) => ({ p: c.probability, there: job.truth.includes(c.id) })),
     log: done.log,

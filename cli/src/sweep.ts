@@ -39,23 +39,25 @@ function summary(samples: readonly Task[], outcomes: readonly Outcome[], set: Se
   return {
     samples: outcomes.length,
     right: outcomes.filter((o) => o.correct).length,
-    ...(set === 'compounds' && {
+    ...((set === 'compounds' || set === 'unlisted') && {
       elementsRight: outcomes.filter((o) => o.elementsRight).length,
       groupsRight: outcomes.filter((o) => o.groupsRight).length,
     }),
     wrongConfirmed: outcomes.filter((o) => o.wrongConfirmed.length).length,
+    trueRuledOut: outcomes.filter((o) => o.trueRuledOut.length).length,
     meanTests: mean(outcomes.map((o) => o.tests)),
     meanMinutes: mean(outcomes.map((o) => o.minutes)),
     meanSampleMg: mean(outcomes.map((o) => o.sample_mg)),
     entropyBoundTests: Number((prior / Math.max(...outcomes.map((o) => o.mostBits))).toFixed(2)),
     calibration: calibrationOf(samples, outcomes),
     failures: outcomes
-      .filter((o) => !o.correct || o.wrongConfirmed.length)
+      .filter((o) => !o.correct || o.wrongConfirmed.length || o.trueRuledOut.length)
       .map((o) => ({
         sample: o.name,
         found: [...o.cations, ...o.anions, ...o.elements, ...o.groups],
         ...(o.compounds.length && { compounds: o.compounds }),
         wrongConfirmed: o.wrongConfirmed,
+        trueRuledOut: o.trueRuledOut,
       })),
   };
 }

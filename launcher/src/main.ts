@@ -20,7 +20,7 @@ const HELP = `Usage: ./foxing <command>
   sim SCRIPT.json …  run bench scripts on a simulated sample
   deduce RECORD.json what a record of observations proves
   advise RECORD.json the tests worth doing next
-  solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds for a whole set
+  solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds|unlisted for a whole set
   predict --salt F   the outcome of every standard test; --smiles S for an organic compound
   atlas              build the atlases anew when the data has changed; --difficulties works out anew how hard every unknown is
   species            print the thermodynamic data in use
