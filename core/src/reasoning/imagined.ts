@@ -5,7 +5,7 @@ import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/w
 import { IMAGINED, IMAGINED_ELSE, RIGHT, SODIUM_FLAME, WRITTEN } from './data/rates';
 import { qualifierOf } from './shown';
 import { amountIs, anyColour, lightOf, vigourIs } from './words';
-import { colourWritten, field, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH } from './written';
+import { colourWritten, field, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
 export const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
 
@@ -42,6 +42,9 @@ export const SUPPOSED: readonly Supposed[] = [
   { name: 'clarity', rate: WRITTEN.clarity, words: ['clear', 'cloudy'], says: () => 1 / 2 },
 ];
 
+/** Is a pH read off it? */
+export const hasScale = (o: Observation): boolean => o.paper === 'universal-indicator';
+
 /** Probability of the words for something of which there was nothing. */
 export function wordsForNothing(r: Observation): number {
   let p = 1;
@@ -54,7 +57,8 @@ export function wordsForNothing(r: Observation): number {
   for (const { name, words } of QUALIFIERS_OF.get(r.channel)!)
     p *= field(WRITTEN.qualifier, qualifierOf(r, name), () => 1 / words.length);
   if (r.celsius !== undefined) p /= SCALE_CELSIUS;
-  if (r.value !== undefined) p /= 100;
-  if (r.pH !== undefined) p /= SCALE_PH;
+  if (r.value !== undefined) p /= SCALE_VALUE;
+  if (hasScale(r)) p *= field(WRITTEN.pH, r.pH, () => 1 / SCALE_PH);
+  else if (r.pH !== undefined) p /= SCALE_PH;
   return p;
 }

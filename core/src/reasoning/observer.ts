@@ -18,7 +18,7 @@ import { imaginedIn, wordsForNothing } from './imagined';
 import { isBareLayer, layersMeant } from './layer-as-liquid';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
-import { amountWritten, colourWritten, field, GONE, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH } from './written';
+import { amountWritten, colourWritten, field, GONE, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
 /** More things of one channel than these are not weighed one by one. */
 const MOST_TOLD = 5;
@@ -91,7 +91,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
   else if (r.celsius !== undefined) p /= SCALE_CELSIUS;
   if (s.value !== undefined && r.value !== undefined) {
     const spread = spreadOf(s.event, s.value);
-    p *= (1 - READINGS.wrong) * bell(r.value - s.value, spread) * spread + READINGS.wrong / 100;
+    p *= (1 - READINGS.wrong) * bell(r.value - s.value, spread) * spread + READINGS.wrong / SCALE_VALUE;
   }
   if (s.pH !== undefined) p *= field(WRITTEN.pH, r.pH, () => paperReadAs(r.pH!, s.pH!));
   return p;

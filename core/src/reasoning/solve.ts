@@ -7,7 +7,7 @@ import { testById } from '../scheme/tests';
 import { CIRCUMSTANCES } from '../scheme/data/circumstances';
 import { World } from '../scheme/world';
 import { advise, proving } from './advise';
-import type { Bounds } from './premises';
+import { type Bounds, lacksItsReason } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, SURE } from './infer';
@@ -73,15 +73,18 @@ class Work {
   next(): string | undefined {
     const route = routeOf(this.entries, this.rules, true, this.space.scheme);
     if (this.way === 'systematic') return nextOn(route)?.id;
-    const closing = route.flatMap((s) => s.stops).find((s) => s.test.closes && s.standing.is === 'to-come')?.test.id;
-    if (this.entries.length >= MOST_TESTS) return closing;
-    if (this.mixed && this.isEnough) this.makeSure();
     const bounds = {
       rules: this.rules,
       simulated: true,
       done: new Set(this.entries.map((e) => e.test)),
       aside: setAside(route),
     };
+    const closing = route
+      .flatMap((s) => s.stops)
+      .find(({ test, standing }) => test.closes && standing.is === 'to-come' && !lacksItsReason(test, this.space, bounds))
+      ?.test.id;
+    if (this.entries.length >= MOST_TESTS) return closing;
+    if (this.mixed && this.isEnough) this.makeSure();
     if (this.isEnough) return this.proof(bounds) ?? closing;
     const advised = this.direct(bounds) ?? advise(this.space, this.inference, bounds, 1)[0]?.test ?? this.proof(bounds, DOUBT);
     return advised ?? (this.mixed ? nextOn(route)?.id : closing);

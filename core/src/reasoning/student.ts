@@ -4,12 +4,12 @@ import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
-import { happeningsOf, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
+import { happeningsOf, hasScale, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
 import { carelessOf, colourTold, distinctIn, paperReadAs, spreadOf } from './observer';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
 import { overlookedOf, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
-import { amountWritten, colourWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH } from './written';
+import { amountWritten, colourWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 
@@ -81,7 +81,10 @@ export function student(random: () => number): Observer {
     }
     const { pH } = o;
     if (pH !== undefined) words['pH'] = chance(WRITTEN.pH) ? drawn(random, SCALE, (read) => paperReadAs(read, pH)) : undefined;
-    if (o.value !== undefined) words['value'] = o.value + normal(random) * spreadOf(o.event, o.value);
+    if (o.value !== undefined) {
+      const spreads = chance(READINGS.wrong) ? (random() - 0.5) * SCALE_VALUE : normal(random);
+      words['value'] = o.value + spreads * spreadOf(o.event, o.value);
+    }
     return reworded(o, words);
   };
   const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
@@ -96,6 +99,7 @@ export function student(random: () => number): Observer {
         chance(colourWritten({ channel })) && {
           colour: drawn(random, SOME_COLOUR, (c) => imaginedColour(c, of)),
         }),
+      ...(hasScale(of) && chance(WRITTEN.pH) && { pH: oneOf(SCALE) }),
       ...('smell' in fields && { smell: oneOf(SOME_SMELL) }),
       ...Object.fromEntries(
         SUPPOSED.filter(({ name, rate }) => name in fields && chance(rate)).map(({ name, words, says }) => [

@@ -8,6 +8,8 @@ export const GONE: ReadonlySet<string | undefined> = new Set(['dissolved', 'part
 /** °C over which a reading that is quite wrong may lie. */
 export const SCALE_CELSIUS = 400;
 export const SCALE_PH = 15;
+/** Where an instrument is read quite wrong, in its own spreads. */
+export const SCALE_VALUE = 100;
 
 /** Probability of a field: that it is written, times that it says so. */
 export const field = (rate: number, written: unknown, says: () => number): number =>

@@ -51,6 +51,8 @@ export interface When {
   readonly not?: OneOrMany<Pattern>;
   /** Only what is left in the end counts: not what forms and dissolves again, nor the colour that it had before. */
   readonly left?: true;
+  /** What has to be told for it to be skipped; otherwise that the first was not is enough. */
+  readonly against?: Pattern;
   readonly otherwise: string;
 }
 

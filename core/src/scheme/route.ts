@@ -4,7 +4,7 @@ import type { Scheme, StandardTest } from './model';
 import { gramsOf, restriction, takenFrom } from './needs';
 import { type HouseRules, schoolOf } from './rules';
 import { EXTRACT_PLACE, ORIGINAL_SOLUTION } from './data/stations';
-import { calls, STATIONS, stationOf, testById, testsOf } from './tests';
+import { calls, fits, STATIONS, stationOf, testById, testsOf } from './tests';
 
 /** What is needed of an entry of the ledger. */
 export interface Written {
@@ -59,7 +59,8 @@ export function routeOf(
     const asked = when.tests.map((id) => testById.get(id)!).filter((t) => stationOf(t, scheme) !== undefined);
     const written = standing.filter((e) => asked.some((t) => t.id === e.test));
     if (written.some((e) => calls(e.observed, when))) return { is: 'to-come' };
-    if (written.length) return { is: 'skipped', reason: `${when.otherwise} (entry ${written.at(-1)!.number})` };
+    const against = written.findLast((e) => !when.against || e.observed.some((o) => fits(o, when.against!)));
+    if (against) return { is: 'skipped', reason: `${when.otherwise} (entry ${against.number})` };
     const shut = asked.length > 0 && asked.every((t) => ['skipped', 'restricted'].includes(judge(t).is));
     return shut ? { is: 'skipped', reason: when.otherwise } : { is: 'to-come' };
   };

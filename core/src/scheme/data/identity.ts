@@ -10,7 +10,8 @@ import { anyPpt, liquid, turned } from './steps';
 const solidSeen: Pattern = { channel: 'solid' };
 const liquidSeen: Pattern = { channel: 'solution' };
 
-const LIQUID: When = { tests: ['compound-look'], shows: liquidSeen, otherwise: 'it is a solid' };
+const LIQUID: When = { tests: ['compound-look'], shows: liquidSeen, against: solidSeen, otherwise: 'it is a solid' };
+const SOLID: When = { tests: ['compound-look'], shows: solidSeen, against: liquidSeen, otherwise: 'it is a liquid' };
 const CARBONYL: When = { tests: ['dnp'], shows: anyPpt, otherwise: 'no aldehyde or ketone was found' };
 const ACID: When = { tests: ['litmus', 'solubility-nahco3-5pc'], shows: [turned('blue-litmus', 'red'), { channel: 'gas', event: 'evolved' }], otherwise: 'no acid was found' };
 const ALCOHOL: When = { tests: ['cerium-nitrate'], shows: liquid('red'), otherwise: 'cerium nitrate showed no alcohol' };
@@ -20,12 +21,12 @@ const ESTER: When = { tests: ['hydroxamate', 'base-hydrolysis-ammonia'], shows: 
 
 const READINGS: readonly StandardTest[] = [
   classTest({ id: 'melting-point', reads: 'melts', title: 'Melting point', station: 'points', watch: ['temperature'], alone: true, materials: ['capillaries, bath or block, thermometer'],
-    when: { tests: ['compound-look'], shows: solidSeen, otherwise: 'it is a liquid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
+    when: SOLID, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
     purpose: 'A sharp range tells that it is pure, and which of the candidates it may be.',
     how: 'Dry, powder, fill 3 mm of a capillary. Heat fast to 20 °C below, then 2 °C a minute; write the first drop and the last crystal.',
     caution: 'A hot oil bath burns: no water in it.', mistaken: 'Heated too fast it reads high; damp or impure it reads low and wide.' }),
   classTest({ id: 'boiling-point', reads: 'boils', title: 'Boiling point', station: 'points', watch: ['temperature'], alone: true, materials: ['small tube, inverted capillary, bath, thermometer'],
-    when: { tests: ['compound-look'], shows: liquidSeen, otherwise: 'it is a solid' }, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
+    when: LIQUID, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
     purpose: 'The boiling point of the liquid, corrected to standard pressure.',
     how: 'Half a millilitre in a small tube with an inverted capillary. Heat until bubbles stream, let cool: read as the liquid enters the capillary.',
     caution: 'Vapours burn: bath, no flame, hood.' }),
