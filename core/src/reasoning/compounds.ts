@@ -31,6 +31,12 @@ interface CompoundMember extends Member {
 const HALOGENS: ReadonlySet<string> = new Set(['Cl', 'Br', 'I']);
 const HALIDES: ReadonlySet<string> = new Set(['alkyl-halide', 'aryl-halide', 'acid-halide']);
 
+/** What elements a compound may have together, of the halogens at most two. */
+const COMBINATIONS: readonly (readonly string[])[] = TESTED_ELEMENTS.reduce<string[][]>(
+  (all, element) => all.flatMap((of) => [of, [...of, element]]),
+  [[]],
+).filter((of) => of.filter((id) => HALOGENS.has(id)).length <= 2);
+
 const ELEMENT_STATIONS: ReadonlySet<string | undefined> = new Set(['fusion', 'elements']);
 const asksForElements = (test: string): boolean =>
   ELEMENT_STATIONS.has(stationIn(test)) || testById.get(test)!.signs?.every((sign) => sign.of.every(isElement)) === true;
@@ -145,34 +151,74 @@ export class CompoundSpace implements Space {
   }
 
   /**
-   * A sample that is like one listed compound in its elements and like another in its groups, each the likelier the better it
-   * explains the tests that ask for them.
+   * A sample that has any elements together, each test of them showing what it shows of listed compounds with those that it asks
+   * for, and that is like one listed compound in its groups: each the likelier the better it explains the tests that ask for it.
    */
   apart(evidence: readonly Told[]): Apart {
     const listed = this.members.flatMap((m, k) => (m.listed ? [k] : []));
-    const likest = (of: (test: string) => boolean) => {
-      const ln = listed.map((m) => evidence.reduce((sum, e) => (of(e.entry.test) ? sum + e.ln[m]! : sum), 0));
-      const most = Math.max(...ln);
-      const weights = ln.map((v) => Math.exp(v - most));
-      const total = weights.reduce((a, b) => a + b, 0);
-      return { ln: most + Math.log(total / listed.length), weights: weights.map((w) => w / total) };
-    };
-    const elements = likest(asksForElements);
-    const groups = likest((test) => !asksForElements(test) && !tellsIdentity(test));
+    const holdings = listed.map((m) => this.members[m]!.holds);
+    const frequency = (element: string) => holdings.filter((of) => of.includes(element)).length / listed.length;
+    const ofElements = evidence.filter((e) => asksForElements(e.entry.test)).map((e) => this.byElements(e, listed));
+    const elements = likest(
+      COMBINATIONS.map(
+        (of) =>
+          TESTED_ELEMENTS.reduce((sum, id) => sum + Math.log(of.includes(id) ? frequency(id) : 1 - frequency(id)), 0) +
+          ofElements.reduce((sum, ln) => sum + ln(of), 0),
+      ),
+    );
+    const ofGroups = evidence.filter((e) => !asksForElements(e.entry.test) && !tellsIdentity(e.entry.test));
+    const groups = likest(listed.map((m) => ofGroups.reduce((sum, e) => sum + e.ln[m]!, -Math.log(listed.length))));
     const identity = evidence.reduce((sum, e) => (tellsIdentity(e.entry.test) ? sum + Math.log(e.anyhow) : sum), 0);
-    const share = ({ weights }: { weights: readonly number[] }, holds: (of: readonly string[]) => boolean) =>
-      listed.reduce((sum, m, k) => (holds(this.members[m]!.holds) ? sum + weights[k]! : sum), 0);
-    const halogen = (of: readonly string[]) => of.some((id) => HALOGENS.has(id));
-    const some = share(elements, halogen);
+    const share = (weights: readonly number[], of: readonly (readonly string[])[], is: (of: readonly string[]) => boolean) =>
+      weights.reduce((sum, w, k) => (is(of[k]!) ? sum + w : sum), 0);
+    const some = share(elements.weights, COMBINATIONS, (of) => of.some((id) => HALOGENS.has(id)));
+    const among = share(groups.weights, holdings, (of) => of.some((id) => HALIDES.has(id)));
     const probabilities = this.suspects.map((id) => {
-      if (isElement(id)) return share(elements, (of) => of.includes(id));
-      if (!HALIDES.has(id)) return share(groups, (of) => of.includes(id));
+      if (isElement(id)) return share(elements.weights, COMBINATIONS, (of) => of.includes(id));
+      const alike = share(groups.weights, holdings, (of) => of.includes(id));
       // Where a halogen stands is told by the halogen compounds among those of like groups.
-      const among = share(groups, (of) => of.some((other) => HALIDES.has(other)));
-      return among > 0 ? (some * share(groups, (of) => of.includes(id))) / among : 0;
+      return !HALIDES.has(id) ? alike : among > 0 ? (some * alike) / among : 0;
     });
     return { ln: elements.ln + groups.ln + identity, probabilities };
   }
+
+  /**
+   * The log-likelihood of an entry of an element test by the elements that a sample has: the mean over the listed compounds with the
+   * same of those that the test asks for, and of the others as many as can be had.
+   */
+  private byElements({ entry, ln }: Told, listed: readonly number[]): (elements: readonly string[]) => number {
+    const asked = maskOf(testById.get(entry.test)!.signs?.flatMap((s) => s.of) ?? []);
+    const known = new Map<number, { sum: number; count: number }>();
+    for (const m of listed) {
+      const mask = maskOf(this.members[m]!.holds);
+      const { sum, count } = known.get(mask) ?? { sum: 0, count: 0 };
+      known.set(mask, { sum: sum + Math.exp(ln[m]!), count: count + 1 });
+    }
+    return (elements) => {
+      const has = maskOf(elements);
+      const alike = [...known].filter(([mask]) => !((mask ^ has) & asked));
+      const least = Math.min(...alike.map(([mask]) => bitsIn(mask ^ has)));
+      const nearest = alike.filter(([mask]) => bitsIn(mask ^ has) === least);
+      const total = (nearest.length ? nearest : [...known]).reduce(
+        (all, [, { sum, count }]) => ({ sum: all.sum + sum, count: all.count + count }),
+        { sum: 0, count: 0 },
+      );
+      return Math.log(total.sum / total.count);
+    };
+  }
+}
+
+/** The elements among what something holds, a bit each. */
+const maskOf = (holds: readonly string[]): number =>
+  TESTED_ELEMENTS.reduce((mask, id, i) => (holds.includes(id) ? mask | (1 << i) : mask), 0);
+const bitsIn = (mask: number): number => TESTED_ELEMENTS.filter((_, i) => mask & (1 << i)).length;
+
+/** How well all together explain the evidence, by the log-weight of each, and each one's share. */
+function likest(ln: readonly number[]): { ln: number; weights: number[] } {
+  const most = Math.max(...ln);
+  const weights = ln.map((v) => Math.exp(v - most));
+  const total = weights.reduce((a, b) => a + b, 0);
+  return { ln: most + Math.log(total), weights: weights.map((w) => w / total) };
 }
 
 /** Is it likelier something else than any compound that is known? */

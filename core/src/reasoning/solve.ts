@@ -46,8 +46,12 @@ class Work {
   readonly entries: RecordEntry[] = [];
   inference: Inference;
   private readonly rules: HouseRules;
-  /** What two salts show together is at first only composed: each of their ions has to be proved by a test of its own. */
   private readonly mixed: boolean;
+  /**
+   * What two salts show together is at first only composed, and a compound need not be a listed one: each of their ions, elements and
+   * groups has to be proved by a test of its own.
+   */
+  private readonly proves: boolean;
   /** Entries whose conflicts were looked into. */
   private readonly settled = new Set<number>();
 
@@ -58,6 +62,7 @@ class Work {
     this.rules = rulesFor(space.scheme);
     this.inference = infer(space, []);
     this.mixed = space.members.some((m) => m.composed);
+    this.proves = this.mixed || space.scheme === 'organic';
   }
 
   write(test: string, observed: Observation[]): void {
@@ -108,7 +113,7 @@ class Work {
   }
 
   private proof(bounds: Bounds, doubt = 0.5): string | undefined {
-    if (!this.mixed) return undefined;
+    if (!this.proves) return undefined;
     const unproved = this.inference.suspects.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
     unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
     return unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];

@@ -1,6 +1,6 @@
 /** The school's path through a case: what is done, what is skipped and why, what is to come. */
 import type { Observation } from '../vocabulary/observation';
-import type { Scheme, StandardTest } from './model';
+import type { Scheme, StandardTest, When } from './model';
 import { gramsOf, restriction, takenFrom } from './needs';
 import { type HouseRules, schoolOf } from './rules';
 import { EXTRACT_PLACE, ORIGINAL_SOLUTION } from './data/stations';
@@ -31,6 +31,14 @@ export interface Station {
   readonly stops: readonly Stop[];
 }
 
+/** Makes what was told a test worth doing, whatever was left out? People leave out which paper it was, or that something formed. */
+const mayCall = (told: readonly Observation[], when: When): boolean =>
+  [when.shows].flat().some((pattern) => {
+    const meant = Object.fromEntries(Object.entries(pattern).map(([field, words]) => [field, [words].flat()[0]]));
+    const filled = told.map((o) => (o.channel === pattern.channel ? { ...meant, ...o } : o));
+    return calls(filled as readonly Observation[], when);
+  });
+
 /** Stations with their tests, judged by the entries that stand. */
 export function routeOf(
   entries: readonly Written[],
@@ -58,7 +66,7 @@ export function routeOf(
     if (!when) return { is: 'to-come' };
     const asked = when.tests.map((id) => testById.get(id)!).filter((t) => stationOf(t, scheme) !== undefined);
     const written = standing.filter((e) => asked.some((t) => t.id === e.test));
-    if (written.some((e) => calls(e.observed, when))) return { is: 'to-come' };
+    if (written.some((e) => mayCall(e.observed, when))) return { is: 'to-come' };
     const against = written.findLast((e) => !when.against || e.observed.some((o) => fits(o, when.against!)));
     if (against) return { is: 'skipped', reason: `${when.otherwise} (entry ${against.number})` };
     const shut = asked.length > 0 && asked.every((t) => ['skipped', 'restricted'].includes(judge(t).is));
