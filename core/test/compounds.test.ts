@@ -103,6 +103,20 @@ describe('an organic compound', () => {
     expect(few!.splits.length).toBeGreaterThan(1);
   });
 
+  test('what a record leaves out sets no test aside', () => {
+    const standing = (id: string, ...entries: RecordEntry[]) =>
+      routeOf(entries, rulesFor('organic'), true, 'organic')
+        .flatMap((s) => s.stops)
+        .find((s) => s.test.id === id)!.standing.is;
+    const look = (...observed: Observation[]) => entry(1, 'compound-look', ...observed);
+    const smell: Observation = { channel: 'smell', smell: 'none' };
+    for (const id of ['melting-point', 'boiling-point']) expect([id, standing(id, look(smell))]).toEqual([id, 'to-come']);
+    expect(standing('boiling-point', look(smell, { channel: 'solid', colour: 'white' }))).toBe('skipped');
+    const blue = entry(1, 'nitrogen-iron', { channel: 'precipitate', colour: 'deep-blue' });
+    const green = entry(1, 'nitrogen-iron', { channel: 'precipitate', colour: 'dirty-green' });
+    expect([standing('azo-coupling', blue), standing('azo-coupling', green)]).toEqual(['to-come', 'skipped']);
+  });
+
   test('beyond the library: the record fits none, and elements and groups are judged apart', () => {
     const unknown = (smiles: string, melts?: number) => {
       const leaf = compoundLeaf({ smiles, ...(melts !== undefined && { melts }) }).usual;
@@ -118,6 +132,9 @@ describe('an organic compound', () => {
     const amide = infer(space, unknown('CC(=O)Nc1ccc(cc1)C(C)(C)C', 174)).suspects;
     expect(amide.find((c) => c.id === 'N')!.state).toBe('indicated');
     expect(amide.find((c) => c.id === 'amide')!.probability).toBeGreaterThan(0.5);
+    // No listed compound has these three together.
+    const three = infer(space, unknown('NS(=O)(=O)c1ccc(Cl)cc1', 146)).suspects;
+    for (const id of ['N', 'S', 'Cl']) expect([id, three.find((c) => c.id === id)!.probability > 0.5]).toEqual([id, true]);
     const known = record('thiourea', ['compound-look', 'nitrogen-iron', 'sulfur-lead', 'solubility-water', 'melting-point']);
     expect(isBeyond(space, infer(space, known).weights)).toBe(false);
   });
