@@ -1,6 +1,6 @@
 /**
  * Joback's group contributions to boiling and melting points, K. K. G. Joback, R. C. Reid, Chem. Eng. Commun. 1987, 57, 233.
- * The groups share no atom but where the pattern's later atoms only say what surrounds the first. He has no carbonyl at a nitrogen, no
+ * The groups share no atom but where the pattern's later atoms only say what surrounds the first. He has no carbonyl between carbon and nitrogen, no
  * sulfonyl and no thiocarbonyl: these are ours, by the medians over the library's twenty-three amides (melting 76 to 160 °C too low
  * without; boiling by nine), four sulfonamides and two thioamides; boiling of the latter two taken as of amides, unsure.
  */
@@ -34,7 +34,7 @@ export const JOBACK: readonly { readonly smarts: string; readonly boils: number;
   { smarts: '[CX3;H1]([#6])=O', boils: 72.24, melts: 36.9 },
   { smarts: '[CX3](=O)[OX2;H1]', boils: 169.09, melts: 155.5 },
   { smarts: '[CX3](=O)[OX2;H0][#6]', boils: 81.1, melts: 53.6 },
-  { smarts: '[CX3](=O)[NX3]', boils: 165, melts: 130 },
+  { smarts: '[#6][CX3](=O)[NX3]', boils: 165, melts: 130 },
   { smarts: '[SX4](=O)(=O)[NX3]', boils: 165, melts: 140 },
   { smarts: '[CX3](=S)[NX3]', boils: 165, melts: 195 },
   { smarts: '[NX3;H2]', boils: 73.23, melts: 66.89 },
