@@ -29,24 +29,18 @@ const singles = (count: number, seed: number): Task[] =>
     weight: weightOf(form),
   }));
 
-const compounds = (count: number, seed: number): Task[] =>
-  LIBRARY.slice(0, count).map(({ name, smiles }, i) => ({
-    sample: { smiles, grams: 5 },
-    truth: holdingsOf(smiles),
-    name,
-    seed: seed + i,
-    mixed: false,
-    weight: 1,
-  }));
+const compound = (smiles: string, seed: number): Task => ({
+  sample: { smiles, grams: 5 },
+  truth: holdingsOf(smiles),
+  seed,
+  mixed: false,
+  weight: 1,
+});
 
-const unlisted = (count: number, seed: number): Task[] =>
-  UNLISTED.slice(0, count).map((smiles, i) => ({
-    sample: { smiles, grams: 5 },
-    truth: holdingsOf(smiles),
-    seed: seed + i,
-    mixed: false,
-    weight: 1,
-  }));
+const compounds = (count: number, seed: number): Task[] =>
+  LIBRARY.slice(0, count).map(({ name, smiles }, i) => ({ ...compound(smiles, seed + i), name }));
+
+const unlisted = (count: number, seed: number): Task[] => UNLISTED.slice(0, count).map((smiles, i) => compound(smiles, seed + i));
 
 /** Pairs that would destroy each other on the shelf. */
 const OXIDISERS = new Set(['NO3-', 'NO2-', 'ClO3-', 'MnO4-', 'Cr2O7^2-', 'CrO4^2-', 'Fe(CN)6^3-']);

@@ -81,8 +81,8 @@ const BENCH_SEED = 7919;
 const workerOf = ({ observer, seed }: Job): [writes: Observer, random?: () => number] =>
   observer === 'perfect' ? [perfect] : [student(seeded(seed)), seeded(BENCH_SEED + seed)];
 
-/** What some test has a sign of: an ether or where a halogen stands is told by nothing but what it is like. */
-const TOLD: ReadonlySet<string> = new Set(testsOf('organic').flatMap((t) => t.signs?.flatMap((s) => s.of) ?? []));
+/** What some test has a sign of: of an ether, or where in a molecule a halogen stands, none has. */
+const TESTED: ReadonlySet<string> = new Set(testsOf('organic').flatMap((t) => t.signs?.flatMap((s) => s.of) ?? []));
 
 /** Candidates that are called right when the compound is among them. */
 const TOP = 5;
@@ -100,8 +100,8 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
   const compounds = done.inference.candidates.flatMap((i) => (i.name === undefined ? [] : [i.name]));
   const elementsRight = same(elements, job.truth.filter(isElement));
   const groupsRight = same(
-    groups.filter((g) => TOLD.has(g)),
-    job.truth.filter((t) => !isElement(t) && TOLD.has(t)),
+    groups.filter((g) => TESTED.has(g)),
+    job.truth.filter((t) => !isElement(t) && TESTED.has(t)),
   );
   return {
     name: job.name ?? nameOf(job.sample),

@@ -10,6 +10,7 @@ import { GIVEN_OFTENER, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
+import { isHalogen, lnTogether, TOGETHER } from './elements-together';
 import type { Member } from './member';
 import { type Apart, meanOver, type Outcomes, type Reading, type Space, type Told } from './space';
 
@@ -28,14 +29,7 @@ interface CompoundMember extends Member {
   readonly listed: boolean;
 }
 
-const HALOGENS: ReadonlySet<string> = new Set(['Cl', 'Br', 'I']);
 const HALIDES: ReadonlySet<string> = new Set(['alkyl-halide', 'aryl-halide', 'acid-halide']);
-
-/** What elements a compound may have together, of the halogens at most two. */
-const COMBINATIONS: readonly (readonly string[])[] = TESTED_ELEMENTS.reduce<string[][]>(
-  (all, element) => all.flatMap((of) => [of, [...of, element]]),
-  [[]],
-).filter((of) => of.filter((id) => HALOGENS.has(id)).length <= 2);
 
 const ELEMENT_STATIONS: ReadonlySet<string | undefined> = new Set(['fusion', 'elements']);
 const asksForElements = (test: string): boolean =>
@@ -150,68 +144,34 @@ export class CompoundSpace implements Space {
     return { p, anyhow };
   }
 
-  /**
-   * A sample that has any elements together, each test of them showing what it shows of listed compounds with those that it asks
-   * for, and that is like one listed compound in its groups: each the likelier the better it explains the tests that ask for it.
-   */
+  /** A sample that holds any elements together, by the tests for elements, and the groups of one listed compound, by those for groups. */
   apart(evidence: readonly Told[]): Apart {
-    const listed = this.members.flatMap((m, k) => (m.listed ? [k] : []));
-    const holdings = listed.map((m) => this.members[m]!.holds);
-    const frequency = (element: string) => holdings.filter((of) => of.includes(element)).length / listed.length;
-    const ofElements = evidence.filter((e) => asksForElements(e.entry.test)).map((e) => this.byElements(e, listed));
+    const listed = this.members.flatMap(({ listed: is, holds }, member) => (is ? [{ member, holds }] : []));
     const elements = likest(
-      COMBINATIONS.map(
-        (of) =>
-          TESTED_ELEMENTS.reduce((sum, id) => sum + Math.log(of.includes(id) ? frequency(id) : 1 - frequency(id)), 0) +
-          ofElements.reduce((sum, ln) => sum + ln(of), 0),
+      lnTogether(
+        evidence.filter((e) => asksForElements(e.entry.test)),
+        listed,
       ),
     );
     const ofGroups = evidence.filter((e) => !asksForElements(e.entry.test) && !tellsIdentity(e.entry.test));
-    const groups = likest(listed.map((m) => ofGroups.reduce((sum, e) => sum + e.ln[m]!, -Math.log(listed.length))));
+    const groups = likest(listed.map(({ member }) => ofGroups.reduce((sum, e) => sum + e.ln[member]!, -Math.log(listed.length))));
     const identity = evidence.reduce((sum, e) => (tellsIdentity(e.entry.test) ? sum + Math.log(e.anyhow) : sum), 0);
-    const share = (weights: readonly number[], of: readonly (readonly string[])[], is: (of: readonly string[]) => boolean) =>
-      weights.reduce((sum, w, k) => (is(of[k]!) ? sum + w : sum), 0);
-    const some = share(elements.weights, COMBINATIONS, (of) => of.some((id) => HALOGENS.has(id)));
-    const among = share(groups.weights, holdings, (of) => of.some((id) => HALIDES.has(id)));
+    const holdsElement = (is: (id: string) => boolean) =>
+      elements.weights.reduce((sum, w, k) => (TOGETHER[k]!.elements.some(is) ? sum + w : sum), 0);
+    const holdsGroup = (is: (id: string) => boolean) =>
+      groups.weights.reduce((sum, w, k) => (listed[k]!.holds.some(is) ? sum + w : sum), 0);
+    const halogen = holdsElement(isHalogen);
+    const halide = holdsGroup((id) => HALIDES.has(id));
     const probabilities = this.suspects.map((id) => {
-      if (isElement(id)) return share(elements.weights, COMBINATIONS, (of) => of.includes(id));
-      const alike = share(groups.weights, holdings, (of) => of.includes(id));
+      const isIt = (other: string) => other === id;
+      if (isElement(id)) return holdsElement(isIt);
       // Where a halogen stands is told by the halogen compounds among those of like groups.
-      return !HALIDES.has(id) ? alike : among > 0 ? (some * alike) / among : 0;
+      if (HALIDES.has(id)) return halide > 0 ? (halogen * holdsGroup(isIt)) / halide : 0;
+      return holdsGroup(isIt);
     });
     return { ln: elements.ln + groups.ln + identity, probabilities };
   }
-
-  /**
-   * The log-likelihood of an entry of an element test by the elements that a sample has: the mean over the listed compounds with the
-   * same of those that the test asks for, and of the others as many as can be had.
-   */
-  private byElements({ entry, ln }: Told, listed: readonly number[]): (elements: readonly string[]) => number {
-    const asked = maskOf(testById.get(entry.test)!.signs?.flatMap((s) => s.of) ?? []);
-    const known = new Map<number, { sum: number; count: number }>();
-    for (const m of listed) {
-      const mask = maskOf(this.members[m]!.holds);
-      const { sum, count } = known.get(mask) ?? { sum: 0, count: 0 };
-      known.set(mask, { sum: sum + Math.exp(ln[m]!), count: count + 1 });
-    }
-    return (elements) => {
-      const has = maskOf(elements);
-      const alike = [...known].filter(([mask]) => !((mask ^ has) & asked));
-      const least = Math.min(...alike.map(([mask]) => bitsIn(mask ^ has)));
-      const nearest = alike.filter(([mask]) => bitsIn(mask ^ has) === least);
-      const total = (nearest.length ? nearest : [...known]).reduce(
-        (all, [, { sum, count }]) => ({ sum: all.sum + sum, count: all.count + count }),
-        { sum: 0, count: 0 },
-      );
-      return Math.log(total.sum / total.count);
-    };
-  }
 }
-
-/** The elements among what something holds, a bit each. */
-const maskOf = (holds: readonly string[]): number =>
-  TESTED_ELEMENTS.reduce((mask, id, i) => (holds.includes(id) ? mask | (1 << i) : mask), 0);
-const bitsIn = (mask: number): number => TESTED_ELEMENTS.filter((_, i) => mask & (1 << i)).length;
 
 /** How well all together explain the evidence, by the log-weight of each, and each one's share. */
 function likest(ln: readonly number[]): { ln: number; weights: number[] } {

@@ -12,6 +12,8 @@ export type State = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' 
 export const CONFIRMED = 0.99;
 const RULED_OUT = 0.01;
 export const LIKELY = 0.5;
+/** Share of the samples of one thing that show a sign of another, from which on the sign may be owed to it. */
+const MOSTLY = 0.5;
 const HINTED = 0.1;
 /** Decibans above which an entry hints, and above which it speaks for itself. */
 const HINTS = 2;
@@ -97,7 +99,7 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
   const shown = entries.flatMap((e) =>
     signsShown(e, id).map((sign) => ({
       proves:
-        sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= LIKELY),
+        sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= MOSTLY),
       faint: isFaint(space, testById.get(e.test)!, sign),
     })),
   );

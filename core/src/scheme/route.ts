@@ -31,7 +31,7 @@ export interface Station {
   readonly stops: readonly Stop[];
 }
 
-/** Makes what was told a test worth doing, whatever was left out? People leave out which paper it was, or that something formed. */
+/** Does what was told make a test worth doing, where all that was left out was as it has to be? People leave out which paper it was. */
 const mayCall = (told: readonly Observation[], when: When): boolean =>
   [when.shows].flat().some((pattern) => {
     const meant = Object.fromEntries(Object.entries(pattern).map(([field, words]) => [field, [words].flat()[0]]));

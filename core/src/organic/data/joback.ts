@@ -1,8 +1,9 @@
 /**
  * Joback's group contributions to boiling and melting points, K. K. G. Joback, R. C. Reid, Chem. Eng. Commun. 1987, 57, 233.
- * The groups share no atom but where the pattern's later atoms only say what surrounds the first. He has no carbonyl between carbon and nitrogen, no
- * sulfonyl and no thiocarbonyl: these are ours, by the medians over the library's twenty-three amides (melting 76 to 160 °C too low
- * without; boiling by nine), four sulfonamides and two thioamides; boiling of the latter two taken as of amides, unsure.
+ * The groups share no atom but where the pattern's later atoms only say what surrounds the first. He has no carbonyl between carbon
+ * and nitrogen, no sulfonyl and no thiocarbonyl: these are ours, near the medians of what was missing in the library's amides (twenty-three,
+ * melting 76 to 160 °C too low in the middle three fifths; nine boil), four sulfonamides and two thioamides. How much higher the
+ * last two boil is taken as of amides; we are unsure of it.
  */
 export const JOBACK: readonly { readonly smarts: string; readonly boils: number; readonly melts: number }[] = [
   { smarts: '[CX4;H3;!R]', boils: 23.58, melts: -5.1 },
