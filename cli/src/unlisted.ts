@@ -56,4 +56,65 @@ export const UNLISTED: readonly string[] = [
   'NS(=O)(=O)c1ccc(Cl)cc1',
   'CSc1ccc(Br)cc1',
   'NC(=S)c1ccccc1',
+  // The same again, written down when the reasoning had been changed with those above in view.
+  // Acids.
+  'OC(=O)c1ccc(CC)cc1',
+  'OC(=O)c1cccc(OCC)c1',
+  'OC(=O)CCCc1ccccc1',
+  'OC(=O)c1ccc(NC(C)=O)cc1',
+  'OC(=O)Cc1ccc(Cl)cc1',
+  'Cc1cc(ccc1O)C(O)=O',
+  // Phenols.
+  'Oc1ccc(Cl)c(C)c1',
+  'Oc1cccc(CC)c1',
+  'CC(=O)c1cc(C)ccc1O',
+  'Oc1ccc(C)cc1Br',
+  'CCCOc1ccc(O)cc1',
+  // Alcohols.
+  'CCC(O)(CC)CC',
+  'CC(O)c1ccc(C)cc1',
+  'OCc1cccc(OC)c1',
+  'CC(C)CCCO',
+  'OCCc1ccc(Cl)cc1',
+  'CCCC(C)(C)O',
+  // Aldehydes and ketones.
+  'O=Cc1ccc(OCC)cc1',
+  'O=Cc1cccc(Br)c1',
+  'CCCCCC(=O)CC',
+  'CC(=O)c1ccc(CC)cc1',
+  'CC(=O)Cc1ccc(OC)cc1',
+  'CC1CCCCC1=O',
+  // Esters and ethers.
+  'CCOC(=O)c1ccc(Cl)cc1',
+  'CCCCOC(=O)CC',
+  'CCOC(=O)c1ccccc1N',
+  'CCOC(=O)c1ccc(O)cc1',
+  'CCOc1ccc(C)cc1',
+  'COc1ccc(Cl)cc1',
+  // Amides and nitriles.
+  'CCNC(=O)c1ccccc1',
+  'NC(=O)c1ccc(Cl)cc1',
+  'CCCCC(N)=O',
+  'CCCCCC#N',
+  // Amines.
+  'Nc1ccc(OCC)cc1',
+  'CCNc1ccc(C)cc1',
+  'CCCCCCCN',
+  'CCN(CC)c1ccc(C)cc1',
+  'Nc1cccc([N+](=O)[O-])c1C',
+  // Nitro compounds.
+  'COc1cccc(c1)[N+](=O)[O-]',
+  'O=[N+]([O-])c1ccc(CCC)cc1',
+  // Halides and hydrocarbons.
+  'Clc1cccc(C)c1',
+  'CCCCC(C)Br',
+  'ClCc1ccc(C)cc1',
+  'Ic1ccc(CC)cc1',
+  'CCC=Cc1ccccc1',
+  'CCCCC#CC',
+  'CCc1ccc(CC)cc1',
+  // With sulfur.
+  'NS(=O)(=O)c1ccc(Br)cc1',
+  'CCCCCCCS',
+  'CCSc1ccccc1',
 ];
