@@ -10,6 +10,7 @@ import { type Observer, perfect, seeded, student } from '#core/reasoning/student
 import { parting } from '#core/reasoning/settle';
 import { type CompoundAtlas, compoundLeaf } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
+import { isPlain } from '#core/reasoning/member';
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -40,7 +41,7 @@ describe('an organic compound', () => {
       const signs = t.signs ?? [];
       for (const suspect of new Set(signs.flatMap((sign) => sign.of))) {
         const its = signs.filter((sign) => sign.of.includes(suspect));
-        const listed = space.members.filter((m) => m.listed);
+        const listed = space.members.filter(isPlain);
         const showing = listed.map((_, i) => its.some((sign) => showsSign(outcomes[tests[t.id]![i]!]!, sign)));
         const shows = listed.some((m, i) => m.holds.includes(suspect) && showing[i]);
         const not = listed.some((m, i) => !m.holds.includes(suspect) && !showing[i]);

@@ -73,7 +73,7 @@ export interface Question {
 
 /** Tests worth doing next, best first. */
 export function advise(space: Space, inference: Inference, bounds: Bounds, most = 5, about?: Question): Advice[] {
-  const drawn = representatives(space, inference.weights);
+  const drawn = representatives(inference.weights);
   const holdings = new Map<number, string>(
     [...drawn.keys()].map((m) => [m, space.members[m]!.name ?? space.members[m]!.holds.join(' ')]),
   );
@@ -225,16 +225,12 @@ const waitIn = (test: string, rules: HouseRules): number =>
   Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
-function representatives(space: Space, weights: Float64Array): Map<number, number> {
+function representatives(weights: Float64Array): Map<number, number> {
   const drawn = new Map<number, number>();
-  // What is like nothing that is known shows nothing that is known.
-  const counts = (m: number) => space.members[m]!.holds.length > 0;
-  const total = weights.reduce((sum, w, m) => (counts(m) ? sum + w : sum), 0);
   let sum = 0;
   let taken = 0;
   for (let m = 0; m < weights.length; m++) {
-    if (!counts(m)) continue;
-    sum += weights[m]! / total;
+    sum += weights[m]!;
     const upTo = Math.min(DRAWN, Math.round(sum * DRAWN));
     if (upTo > taken) drawn.set(m, (upTo - taken) / DRAWN);
     taken = Math.max(taken, upTo);

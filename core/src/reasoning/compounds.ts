@@ -10,30 +10,24 @@ import { GIVEN_OFTENER, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
-import { isHalogen, lnTogether, TOGETHER } from './elements-together';
 import type { Member } from './member';
-import { type Apart, meanOver, type Outcomes, type Reading, type Space, type Told } from './space';
+import { Nearest } from './nearest';
+import { meanOver, type Outcomes, type Reading, type Space } from './space';
+import { isElement, unlistedBeside } from './unlisted';
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
-export const isElement = (suspect: string): boolean => (TESTED_ELEMENTS as readonly string[]).includes(suspect);
+export { isElement };
 
 const ROWS = 400;
-/** What a sample is before anything is known of it: listed, like one that is listed, or like none. */
-const SHARES = { listed: 0.8, like: 0.1, unlike: 0.1 };
-/** What is like a listed compound differs from it in so many tests of its groups, and of what tells one from the next. */
-const DIFFERS = { groups: 0.08, identity: 0.5 };
+/** What a sample is before anything is known of it: so often it is none of those listed. */
+const NOT_LISTED = 0.2;
+/** What is not listed may show in so many tests what nothing listed of its groups does. */
+const DIFFERS = 0.05;
 
 interface CompoundMember extends Member {
-  /** The listed compound that it is, or is like; none for what is like none. */
+  /** Place of the listed compound that it is. */
   readonly as?: number;
-  readonly listed: boolean;
 }
-
-const HALIDES: ReadonlySet<string> = new Set(['alkyl-halide', 'aryl-halide', 'acid-halide']);
-
-const ELEMENT_STATIONS: ReadonlySet<string | undefined> = new Set(['fusion', 'elements']);
-const asksForElements = (test: string): boolean =>
-  ELEMENT_STATIONS.has(stationIn(test)) || testById.get(test)!.signs?.every((sign) => sign.of.every(isElement)) === true;
 
 /** Does a test tell one compound from the next rather than its groups? */
 const tellsIdentity = (test: string): boolean => testById.get(test)!.closes === true || IDENTITY_STATIONS.has(stationIn(test));
@@ -48,7 +42,10 @@ export class CompoundSpace implements Space {
   readonly suspects = SUSPECTS;
   readonly members: readonly CompoundMember[];
   readonly lnPrior: Float64Array;
+  private readonly listed: number;
+  private readonly nearest: Nearest;
   private readonly readings = new Map<string, Reading>();
+  private readonly rows = new Map<string, (readonly Observation[])[]>();
   /** By test, the answer of the house rules that changes it. */
   private readonly chosen: ReadonlyMap<string, string>;
 
@@ -67,17 +64,23 @@ export class CompoundSpace implements Space {
       ...LIBRARY.map(({ name }, i) => ({ name, holds: atlas.compounds[i]!.holds })),
       ...own.map(({ of }) => ({ name: of.name, holds: holdingsOf(of.smiles) })),
     ];
+    const unlisted = unlistedBeside(known.map(({ holds }) => holds));
+    this.listed = known.length;
+    this.nearest = new Nearest(
+      known.map(({ holds }) => holds),
+      unlisted.map(({ holds }) => holds),
+    );
     this.members = [
-      ...known.map(({ name, holds }, as) => ({ name, holds, as, listed: true, composed: false })),
-      ...known.map(({ holds }, as) => ({ holds, as, listed: false, composed: false })),
-      { holds: [], listed: false, composed: false },
+      ...known.map(({ name, holds }, as) => ({ name, holds, as, composed: false })),
+      ...unlisted.map(({ holds }) => ({ holds, unlisted: true, composed: false })),
     ];
     // One's own list is what one gives out.
     const weights = known.map(({ name }, as) => (as >= LIBRARY.length || OFTEN_GIVEN.has(name) ? GIVEN_OFTENER : 1));
     const sum = weights.reduce((a, b) => a + b, 0);
-    this.lnPrior = Float64Array.from(this.members, ({ as, listed }) =>
-      Math.log(as === undefined ? SHARES.unlike : listed ? (SHARES.listed * weights[as]!) / sum : SHARES.like / known.length),
-    );
+    this.lnPrior = Float64Array.from([
+      ...weights.map((w) => Math.log(((1 - NOT_LISTED) * w) / sum)),
+      ...unlisted.map(({ share }) => Math.log(NOT_LISTED * share)),
+    ]);
   }
 
   get costs(): CompoundAtlas['costs'] {
@@ -92,8 +95,10 @@ export class CompoundSpace implements Space {
     return this.members[m]!.name ?? 'something else';
   }
 
+  /** @throws Error for what is not listed: of that no structure is known. */
   sampleOf(m: number): SampleSpec {
-    const as = this.members[m]!.as ?? 0;
+    const { as } = this.members[m]!;
+    if (as === undefined) throw new Error('a compound that is not listed has no structure');
     const { smiles } = as < LIBRARY.length ? LIBRARY[as]! : this.own[as - LIBRARY.length]!.of;
     return { smiles, grams: GRAMS };
   }
@@ -103,12 +108,20 @@ export class CompoundSpace implements Space {
   }
 
   outline(m: number, test: string): readonly Observation[] {
-    const { as } = this.members[m]!;
-    if (as === undefined) return [];
-    const own = this.own[as - LIBRARY.length]?.leaf;
-    const key = this.chosen.get(test);
-    if (own) return own.otherwise[key!]?.[test] ?? own.usual[test]!;
-    return this.atlas.outcomes[(this.atlas.otherwise[key!]?.[test] ?? this.atlas.tests[test]!)[as]!]!;
+    const row = this.row(test);
+    return (row[m] ??= this.nearest.typical(m - this.listed, test, row.slice(0, this.listed)));
+  }
+
+  /** What a test shows of every member; of those that are not listed as far as it was asked for. */
+  private row(test: string): (readonly Observation[])[] {
+    let row = this.rows.get(test);
+    if (!row) {
+      const key = this.chosen.get(test);
+      const places = this.atlas.otherwise[key!]?.[test] ?? this.atlas.tests[test]!;
+      const own = this.own.map(({ leaf }) => leaf.otherwise[key!]?.[test] ?? leaf.usual[test]!);
+      this.rows.set(test, (row = [...places.map((at) => this.atlas.outcomes[at]!), ...own]));
+    }
+    return row;
   }
 
   twins(): readonly number[] {
@@ -128,59 +141,25 @@ export class CompoundSpace implements Space {
   private weigh(test: string, recorded: readonly Observation[]): Reading {
     const standard = testById.get(test)!;
     const known = new Map<readonly Observation[], number>();
-    const p = Float64Array.from(this.members, ({ as }, m) => {
-      if (as === undefined) return 0;
+    const listed = Float64Array.from({ length: this.listed }, (_, m) => {
       const shows = this.outline(m, test);
       let value = known.get(shows);
       if (value === undefined) known.set(shows, (value = probabilityOf(standard, recorded, shows)));
       return value;
     });
-    const anyhow = meanOver(this, p);
-    const differs = tellsIdentity(test) ? DIFFERS.identity : DIFFERS.groups;
-    this.members.forEach(({ as, listed }, m) => {
-      if (as === undefined) p[m] = anyhow;
-      else if (!listed) p[m] = (1 - differs) * p[m]! + differs * anyhow;
-    });
+    const anyhow = meanOver(this, listed);
+    const p = new Float64Array(this.members.length);
+    p.set(listed);
+    if (tellsIdentity(test)) p.fill(anyhow, this.listed);
+    else
+      p.set(
+        this.nearest.means(test, listed).map((mean) => (1 - DIFFERS) * mean + DIFFERS * anyhow),
+        this.listed,
+      );
     return { p, anyhow };
   }
-
-  /** A sample that holds any elements together, by the tests for elements, and the groups of one listed compound, by those for groups. */
-  apart(evidence: readonly Told[]): Apart {
-    const listed = this.members.flatMap(({ listed: is, holds }, member) => (is ? [{ member, holds }] : []));
-    const elements = likest(
-      lnTogether(
-        evidence.filter((e) => asksForElements(e.entry.test)),
-        listed,
-      ),
-    );
-    const ofGroups = evidence.filter((e) => !asksForElements(e.entry.test) && !tellsIdentity(e.entry.test));
-    const groups = likest(listed.map(({ member }) => ofGroups.reduce((sum, e) => sum + e.ln[member]!, -Math.log(listed.length))));
-    const identity = evidence.reduce((sum, e) => (tellsIdentity(e.entry.test) ? sum + Math.log(e.anyhow) : sum), 0);
-    const holdsElement = (is: (id: string) => boolean) =>
-      elements.weights.reduce((sum, w, k) => (TOGETHER[k]!.elements.some(is) ? sum + w : sum), 0);
-    const holdsGroup = (is: (id: string) => boolean) =>
-      groups.weights.reduce((sum, w, k) => (listed[k]!.holds.some(is) ? sum + w : sum), 0);
-    const halogen = holdsElement(isHalogen);
-    const halide = holdsGroup((id) => HALIDES.has(id));
-    const probabilities = this.suspects.map((id) => {
-      const isIt = (other: string) => other === id;
-      if (isElement(id)) return holdsElement(isIt);
-      // Where a halogen stands is told by the halogen compounds among those of like groups.
-      if (HALIDES.has(id)) return halide > 0 ? (halogen * holdsGroup(isIt)) / halide : 0;
-      return holdsGroup(isIt);
-    });
-    return { ln: elements.ln + groups.ln + identity, probabilities };
-  }
-}
-
-/** How well all together explain the evidence, by the log-weight of each, and each one's share. */
-function likest(ln: readonly number[]): { ln: number; weights: number[] } {
-  const most = Math.max(...ln);
-  const weights = ln.map((v) => Math.exp(v - most));
-  const total = weights.reduce((a, b) => a + b, 0);
-  return { ln: most + Math.log(total), weights: weights.map((w) => w / total) };
 }
 
 /** Is it likelier something else than any compound that is known? */
 export const isBeyond = (space: CompoundSpace, weights: Float64Array): boolean =>
-  space.members.reduce((sum, { listed }, m) => (listed ? sum : sum + weights[m]!), 0) > 0.5;
+  space.members.reduce((sum, { unlisted }, m) => (unlisted ? sum + weights[m]! : sum), 0) > 0.5;

@@ -5,6 +5,7 @@ import type { Observation } from '../vocabulary/observation';
 import { showsSign, testById, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import { rulesFor } from './atlas';
+import { isPlain } from './member';
 import type { Space } from './space';
 
 export interface CommonOutcome {
@@ -29,8 +30,8 @@ const NAMED = 3;
 export function whatSuspectGives(space: Space, test: string, suspect: string): WhatSuspectGives {
   const found = new Map<readonly Observation[], number[]>();
   const other = new Map<readonly Observation[], number>();
-  space.members.forEach(({ holds, composed }, m) => {
-    if (composed || !holds.includes(suspect)) return;
+  space.members.forEach((member, m) => {
+    if (!isPlain(member) || !member.holds.includes(suspect)) return;
     const [see, ...differing] = space.shows(m, test);
     found.set(see!, [...(found.get(see!) ?? []), m]);
     for (const seen of new Set(differing)) if (seen !== see) other.set(seen, (other.get(seen) ?? 0) + 1);
@@ -76,8 +77,8 @@ const partsOf = (id: string): string[] =>
 export function equationsIn(space: Space, test: string, suspect: string): Equation[] {
   const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
   const showing = [...space.members.keys()].filter((m) => {
-    const { holds, composed } = space.members[m]!;
-    return !composed && holds.includes(suspect) && signs.some((s) => showsSign(space.shows(m, test)[0]!, s));
+    const member = space.members[m]!;
+    return isPlain(member) && member.holds.includes(suspect) && signs.some((s) => showsSign(space.shows(m, test)[0]!, s));
   });
   const chosen = showing.find((m) => space.members[m]!.holds.some((ion) => PLAIN.includes(ion))) ?? showing[0];
   if (chosen === undefined) return [];

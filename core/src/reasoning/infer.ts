@@ -22,6 +22,8 @@ export interface Suspect {
   readonly id: string;
   readonly state: State;
   readonly probability: number;
+  /** The same were the sample none that has a name. */
+  readonly unnamed: number;
   readonly because: readonly Because[];
 }
 
@@ -50,6 +52,8 @@ export interface Inference {
 const SHOWN = 0.5;
 const MOST_IDENTITIES = 8;
 const UNLIKELY = 1e-7;
+/** Stands for all that is not listed. */
+const UNLISTED = 'unlisted';
 
 /** While someone waits. */
 export const PROMPT: Effort = { most: 12 };
@@ -79,20 +83,22 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
     const probability = posterior.now[i]!;
     const told = { moves: moves.map((row) => row[i]!), against: against[i]! };
     const beside = likely.filter((other) => other !== id);
-    const state = stateOf(space, used, { id, probability, disputed: disputed.has(id), beside, ...told });
-    return { id, state, probability, because: reasons };
+    const unnamed = posterior.unnamed[i]!;
+    const state = stateOf(space, used, { id, probability, unnamed, disputed: disputed.has(id), beside, ...told });
+    return { id, state, probability, unnamed, because: reasons };
   });
   const { weights } = posterior;
   return { suspects, candidates: candidatesOf(posterior), conflicts, unused, doubtful: weighed.doubtful, weights };
 }
 
-/** Members of the same holdings and name are one candidate, however a salt's ions are paired. */
+/** Members of the same holdings and name are one candidate, however a salt's ions are paired; so is all that is not listed. */
 function candidatesOf(posterior: Posterior): Candidate[] {
   const { space, weights, evidence } = posterior;
   const found = new Map<string, { member: number; probability: number }>();
   for (let m = 0; m < weights.length; m++) {
     if (weights[m]! < UNLIKELY) continue;
-    const key = space.members[m]!.name ?? holdings(space.members[m]!);
+    const member = space.members[m]!;
+    const key = member.unlisted ? UNLISTED : (member.name ?? holdings(member));
     const known = found.get(key);
     if (known) known.probability += weights[m]!;
     else found.set(key, { member: m, probability: weights[m]! });
@@ -101,8 +107,8 @@ function candidatesOf(posterior: Posterior): Candidate[] {
     .sort((a, b) => b.probability - a.probability)
     .slice(0, MOST_IDENTITIES)
     .map(({ member, probability }) => {
-      const { holds, name } = space.members[member]!;
+      const { holds, name, unlisted } = space.members[member]!;
       const against = evidence.filter((_, k) => posterior.unexplained(k, member)).map(({ entry }) => entry.number);
-      return { ions: holds, ...(name !== undefined && { name }), probability, against };
+      return { ions: unlisted ? [] : holds, ...(name !== undefined && { name }), probability, against };
     });
 }

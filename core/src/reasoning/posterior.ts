@@ -1,7 +1,7 @@
 /** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
 import { TOGETHER } from './data/rates';
 import { type Evidence, isUnexplained, type Weighed } from './evidence';
-import type { Apart, Space } from './space';
+import type { Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
 const NEGLIGIBLE = -23;
@@ -57,6 +57,8 @@ export class Posterior {
   /** Probability of every suspect, before the evidence and after it. */
   readonly prior: Float64Array;
   readonly now: Float64Array;
+  /** The same after it, were the sample none that has a name: what tests of elements and groups say, whatever a name would. */
+  readonly unnamed: Float64Array;
   private readonly held: Held;
   /** ln of what every member is worth, not normalised. */
   private readonly worth: Float64Array;
@@ -73,12 +75,14 @@ export class Posterior {
     this.evidence = evidence;
     this.simulated = simulated;
     this.held = heldIn(space);
-    const apart = space.apart?.(evidence);
-    this.worth = this.members(() => true, apart);
+    this.worth = this.members(() => true);
     this.weights = normalised(this.worth);
     this.prior = this.suspects(space.lnPrior);
-    const unlike = this.weights.at(-1)!;
-    this.now = this.suspects(this.worth).map((p, i) => (apart ? p + unlike * apart.probabilities[i]! : p));
+    this.now = this.suspects(this.worth);
+    const { members } = space;
+    this.unnamed = members.some((m) => m.unlisted)
+      ? this.suspects(this.worth.map((ln, m) => (members[m]!.unlisted ? ln : -Infinity)))
+      : this.now;
   }
 
   /** The member without what does not belong to it. */
@@ -141,12 +145,11 @@ export class Posterior {
     });
   }
 
-  private members(counts: (k: number) => boolean, apart?: Apart): Float64Array {
+  private members(counts: (k: number) => boolean): Float64Array {
     const sum = this.space.lnPrior.slice();
     this.evidence.forEach(({ ln }, k) => {
       if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
     });
-    if (apart) sum[sum.length - 1] = this.space.lnPrior.at(-1)! + apart.ln;
     return sum;
   }
 

@@ -114,8 +114,9 @@ class Work {
 
   private proof(bounds: Bounds, doubt = 0.5): string | undefined {
     if (!this.proves) return undefined;
-    const unproved = this.inference.suspects.filter((c) => c.probability >= doubt && c.state !== 'confirmed');
-    unproved.sort((a, b) => Math.abs(a.probability - 0.5) - Math.abs(b.probability - 0.5));
+    const likely = (c: Inference['suspects'][number]) => Math.max(c.probability, c.unnamed);
+    const unproved = this.inference.suspects.filter((c) => likely(c) >= doubt && c.state !== 'confirmed');
+    unproved.sort((a, b) => Math.abs(likely(a) - 0.5) - Math.abs(likely(b) - 0.5));
     return unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];
   }
 }

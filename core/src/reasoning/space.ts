@@ -10,7 +10,7 @@ import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
 import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
-import { holdings, type Member } from './member';
+import { holdings, isPlain, type Member } from './member';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
 import { type Limits, type SaltMember, unknownsWithin } from './salt-members';
@@ -28,19 +28,6 @@ export interface Reading {
   readonly p: Float64Array;
   /** The same over everything that it might have been. */
   readonly anyhow: number;
-}
-
-/** What an entry says of every member. */
-export interface Told {
-  readonly entry: { readonly test: string };
-  readonly anyhow: number;
-  readonly ln: Float64Array;
-}
-
-/** What is like none of those known: ln likelihood of the record, and the probability of every suspect. */
-export interface Apart {
-  readonly ln: number;
-  readonly probabilities: readonly number[];
 }
 
 /** What reasoning needs to know of a sample's possibilities. */
@@ -63,8 +50,6 @@ export interface Space {
   read(test: string, recorded: readonly Observation[]): Reading;
   /** Mixtures that hold the same as this one, in other pairings. */
   twins(m: number): readonly number[];
-  /** For a sample that is like none of the members, which the last of them, holding nothing, stands for. */
-  apart?(evidence: readonly Told[]): Apart;
 }
 
 /** Stations at which no reagent comes to the solution, so that nothing shows of a trace in the water. */
@@ -74,12 +59,12 @@ const WITHOUT_REAGENT: ReadonlySet<string | undefined> = new Set(['look', 'dry']
 export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
   outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
 
-/** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts. */
+/** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts, of the unlisted that of the listed. */
 export function meanOver(space: Space, p: Float64Array): number {
   let sum = 0;
   let weight = 0;
-  space.members.forEach(({ composed }, m) => {
-    if (composed) return;
+  space.members.forEach((member, m) => {
+    if (!isPlain(member)) return;
     const w = Math.exp(space.lnPrior[m]!);
     sum += w * p[m]!;
     weight += w;

@@ -3,6 +3,7 @@ import { stationOf, testById, showsSign } from '../scheme/tests';
 import type { Scheme, Sign, StandardTest } from '../scheme/model';
 import { type Channel, isNothing } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
+import { isPlain } from './member';
 import { GONE } from './written';
 import type { Space } from './space';
 
@@ -58,8 +59,9 @@ function showsSignOf(space: Space, test: string, suspect: string, holder = suspe
     let all = 0;
     let showing = 0;
     if (signs.length)
-      space.members.forEach(({ holds, composed }, m) => {
-        if (composed || !holds.includes(holder) || (holder !== suspect && holds.includes(suspect))) return;
+      space.members.forEach((member, m) => {
+        const { holds } = member;
+        if (!isPlain(member) || !holds.includes(holder) || (holder !== suspect && holds.includes(suspect))) return;
         const weight = Math.exp(space.lnPrior[m]!);
         all += weight;
         if (space.shows(m, test).every((seen) => signs.some((sign) => showsSign(seen, sign)))) showing += weight;
@@ -83,6 +85,8 @@ function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boole
 export interface Standing {
   readonly id: string;
   readonly probability: number;
+  /** The same were the sample none that has a name: no name confirms a group, or rules one out. */
+  readonly unnamed: number;
   readonly disputed: boolean;
   /** The others that are as good as found: what they show by themselves proves nothing. */
   readonly beside: readonly string[];
@@ -94,7 +98,7 @@ export interface Standing {
 
 /** @param entries those that are evidence, in the order of the moves. */
 export function stateOf(space: Space, entries: readonly RecordEntry[], standing: Standing): State {
-  const { id, probability: p, disputed, beside, moves, against } = standing;
+  const { id, probability: p, unnamed, disputed, beside, moves, against } = standing;
   if (disputed) return 'conflict';
   const shown = entries.flatMap((e) =>
     signsShown(e, id).map((sign) => ({
@@ -104,12 +108,12 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
     })),
   );
   const firm = shown.filter((s) => !s.faint);
-  if (p >= CONFIRMED && firm.some((s) => s.proves)) return 'confirmed';
+  if (Math.min(p, unnamed) >= CONFIRMED && firm.some((s) => s.proves)) return 'confirmed';
   if (p >= LIKELY && firm.length) return 'indicated';
   // No test has its sign, but several leave nothing else.
   const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
   if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
-  if (p <= RULED_OUT && !shown.length && entries.some((e, k) => against[k]! >= SPEAKS && missesItsSign(space, e, id)))
+  if (Math.max(p, unnamed) <= RULED_OUT && !shown.length && entries.some((e, k) => against[k]! >= SPEAKS && missesItsSign(space, e, id)))
     return 'ruled-out';
   return p > HINTED && (shown.length > 0 || moves.some((d) => d > HINTS)) ? 'hinted' : 'open';
 }
