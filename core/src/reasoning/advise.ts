@@ -274,12 +274,13 @@ function priorOf(space: Space): readonly number[] {
   return known;
 }
 
-/** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, once. */
+/** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, until one was done that speaks for itself. */
 export function proving(space: Space, suspect: string, bounds: Bounds): string | undefined {
-  const proves = (t: StandardTest) => t.signs?.some((s) => s.proves && s.of.includes(suspect));
-  const hints = (t: StandardTest) => t.signs?.some((s) => s.of.includes(suspect));
+  const signsIn = (t: StandardTest) => (t.signs ?? []).filter((s) => s.of.includes(suspect));
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
-  const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
-  const hinted = [...bounds.done].some((id) => hints(testById.get(id)!));
-  return (tests.find(proves) ?? (hinted ? undefined : tests.find(hints)))?.id;
+  const tests = open(space, bounds)
+    .filter((t) => !lacksItsReason(t, space, bounds))
+    .sort((a, b) => minutes(a) - minutes(b));
+  const told = [...bounds.done].map((id) => testById.get(id)!).some((t) => signsIn(t).some((s) => !isFaint(space, t, s)));
+  return (tests.find((t) => signsIn(t).some((s) => s.proves)) ?? (told ? undefined : tests.find((t) => signsIn(t).length)))?.id;
 }

@@ -117,7 +117,15 @@ class Work {
     const likely = (c: Inference['suspects'][number]) => Math.max(c.probability, c.unnamed);
     const unproved = this.inference.suspects.filter((c) => likely(c) >= doubt && c.state !== 'confirmed');
     unproved.sort((a, b) => Math.abs(likely(a) - 0.5) - Math.abs(likely(b) - 0.5));
-    return unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];
+    const first = unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];
+    return first ?? this.again(unproved.filter((c) => likely(c) >= DOUBT && likely(c) <= 1 - DOUBT).map((c) => c.id));
+  }
+
+  /** Of a compound, a test that proves what is still in doubt, a second time. */
+  private again(suspects: readonly string[]): string | undefined {
+    if (this.space.scheme !== 'organic') return undefined;
+    const once = this.entries.map((e) => e.test).filter((test, _, all) => all.indexOf(test) === all.lastIndexOf(test));
+    return once.find((test) => testById.get(test)!.signs?.some((s) => s.proves && s.of.some((id) => suspects.includes(id))));
   }
 }
 
