@@ -7,7 +7,8 @@ import { infer, type Inference, PROMPT, THOROUGH } from '#core/reasoning/infer';
 import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
 import { settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
-import { routeOf, setAside } from '#core/scheme/route';
+import { asideBy } from '#core/reasoning/premises';
+import { routeOf } from '#core/scheme/route';
 import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
@@ -46,14 +47,14 @@ async function reasoned(record: ParsedRecord) {
       ? new CompoundSpace(await loadCompounds(say))
       : new SaltSpace(await loadAtlas(say), rulesOfSchool(record.school), record.limits);
   const rules = rulesFor(space.scheme);
+  const inference = settled(space, record.entries);
   const bounds = {
     rules,
     simulated: true,
     done: new Set(record.entries.map((e) => e.test)),
-    aside: setAside(routeOf(record.entries, rules, true, space.scheme)),
+    aside: asideBy(space, routeOf(record.entries, rules, true, space.scheme), inference.suspects),
     notAvailable: record.notAvailable,
   };
-  const inference = settled(space, record.entries);
   return { space, inference, bounds };
 }
 

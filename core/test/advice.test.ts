@@ -8,7 +8,8 @@ import { CompoundSpace } from '#core/reasoning/compounds';
 import { infer } from '#core/reasoning/infer';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
-import { routeOf, setAside } from '#core/scheme/route';
+import { asideBy } from '#core/reasoning/premises';
+import { routeOf } from '#core/scheme/route';
 import { DEFAULT_RULES } from '#core/scheme/rules';
 import { startsOf, testById, testsOf } from '#core/scheme/tests';
 import { COMPOUNDS } from './records/compounds';
@@ -36,7 +37,7 @@ const advised = THIRTY.map(({ record, entries }) => {
   const rules = record.school ? rulesOfSchool(record.school) : DEFAULT_RULES;
   const done = new Set(entries.map((e) => e.test));
   const inference = infer(space, entries);
-  const aside = setAside(routeOf(entries, rules, true, space.scheme));
+  const aside = asideBy(space, routeOf(entries, rules, true, space.scheme), inference.suspects);
   return {
     record,
     entries,

@@ -9,7 +9,7 @@ import { type Asking, different } from './different';
 import type { Inference } from './infer';
 import { type Group, groupsOf, information } from './information';
 import { isInSolution, isLook, solventToTry, stationsAhead } from './path';
-import { type Bounds, hasItsStart, isAllowed, isAnswered, lacksItsReason, makersOf, open } from './premises';
+import { type Bounds, hasItsStart, isAllowed, isAnswered, lacksItsReason, makersOf, open, suspectsOf } from './premises';
 import type { Space } from './space';
 import { isFaint } from './states';
 
@@ -125,8 +125,6 @@ interface Weighed extends Asking {
   readonly test: StandardTest;
   readonly advice: Advice;
 }
-
-const suspectsOf = ({ signs = [] }: StandardTest): ReadonlySet<string> => new Set(signs.flatMap((s) => s.of));
 
 /** Tests that make what worthier ones start from; what opens the way to several is worth them all. */
 function openingTheWay(space: Space, inference: Inference, bounds: Bounds, weighed: readonly Weighed[]): Weighed[] {

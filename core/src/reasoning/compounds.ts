@@ -21,17 +21,16 @@ export { isElement };
 const ROWS = 400;
 /** What a sample is before anything is known of it: so often it is none of those listed. */
 const NOT_LISTED = 0.2;
-/** What is not listed may show in so many tests what nothing listed of its groups does. */
-const DIFFERS = 0.05;
+/** What is not listed may show in so many tests what nothing listed of its groups does; and so many of its points are like no such one's. */
+const DIFFERS = { groups: 0.05, points: 0.5 };
 
 interface CompoundMember extends Member {
   /** Place of the listed compound that it is. */
   readonly as?: number;
 }
 
-/** Does a test tell one compound from the next rather than its groups? */
-const tellsIdentity = (test: string): boolean => testById.get(test)!.closes === true || IDENTITY_STATIONS.has(stationIn(test));
-const IDENTITY_STATIONS: ReadonlySet<string | undefined> = new Set(['points', 'derivatives']);
+/** A point or another number of the compound itself. */
+const isPoint = (test: string): boolean => stationIn(test) === 'points';
 function stationIn(test: string): string | undefined {
   const { station } = testById.get(test)!;
   return typeof station === 'string' ? station : station.organic;
@@ -150,12 +149,11 @@ export class CompoundSpace implements Space {
     const anyhow = meanOver(this, listed);
     const p = new Float64Array(this.members.length);
     p.set(listed);
-    if (tellsIdentity(test)) p.fill(anyhow, this.listed);
-    else
-      p.set(
-        this.nearest.means(test, listed).map((mean) => (1 - DIFFERS) * mean + DIFFERS * anyhow),
-        this.listed,
-      );
+    const differs = isPoint(test) ? DIFFERS.points : DIFFERS.groups;
+    p.set(
+      this.nearest.means(test, listed).map((mean) => (1 - differs) * mean + differs * anyhow),
+      this.listed,
+    );
     return { p, anyhow };
   }
 }

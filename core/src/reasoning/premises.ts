@@ -2,9 +2,12 @@
 import { restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
+import { setAside, type Station } from '../scheme/route';
 import { startsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
+import type { Inference } from './infer';
 import type { Space } from './space';
+import { isElement } from './unlisted';
 
 export interface Bounds {
   readonly rules: HouseRules;
@@ -45,8 +48,28 @@ export const lacksItsReason = (test: StandardTest, space: Space, bounds: Bounds)
   return tests.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
 };
 
+export const suspectsOf = ({ signs = [] }: StandardTest): ReadonlySet<string> => new Set(signs.flatMap((s) => s.of));
+
 /** The suspects that a test asks after, as one text. */
-const askedAfter = ({ signs = [] }: StandardTest) => [...new Set(signs.flatMap((s) => s.of))].sort().join(' ');
+const askedAfter = (test: StandardTest) => [...suspectsOf(test)].sort().join(' ');
+
+/** From here on it would be wrong to leave a test out because one entry says so. */
+const LIKELY_ALL_THE_SAME = 0.2;
+
+/**
+ * Tests that an entry sets aside, but for those of which the evidence as a whole says otherwise: that the sample holds what the entry
+ * did not show, as where nitrogen did not show in the extract and a base did. What an entry did not make cannot be tested all the same.
+ */
+export function asideBy(space: Space, route: readonly Station[], suspects: Inference['suspects']): Set<string> {
+  const likely = new Set(suspects.flatMap((s) => (Math.max(s.probability, s.unnamed) >= LIKELY_ALL_THE_SAME ? [s.id] : [])));
+  const isOpen = (test: StandardTest) => {
+    if (makersOf(test, space).length) return false;
+    const own = suspectsOf(test);
+    const askedBefore = (test.when?.tests ?? []).flatMap((id) => [...suspectsOf(testById.get(id)!)]);
+    return own.size > 0 && askedBefore.some((id) => likely.has(id) && (own.has(id) || isElement(id)));
+  };
+  return new Set([...setAside(route)].filter((id) => !isOpen(testById.get(id)!)));
+}
 
 /** Was it done, or another that asks the same? */
 export const isAnswered = (id: string, done: ReadonlySet<string>): boolean =>

@@ -1,13 +1,13 @@
 /** Works a simulated sample to a conclusion on its own, by the scheme's order or by the best next test. */
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
-import { nextOn, routeOf, setAside } from '../scheme/route';
+import { nextOn, routeOf } from '../scheme/route';
 import type { HouseRules } from '../scheme/rules';
 import { testById } from '../scheme/tests';
 import { CIRCUMSTANCES } from '../scheme/data/circumstances';
 import { World } from '../scheme/world';
 import { advise, proving } from './advise';
-import { type Bounds, lacksItsReason } from './premises';
+import { asideBy, type Bounds, lacksItsReason } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, SURE } from './infer';
@@ -82,7 +82,7 @@ class Work {
       rules: this.rules,
       simulated: true,
       done: new Set(this.entries.map((e) => e.test)),
-      aside: setAside(route),
+      aside: asideBy(this.space, route, this.inference.suspects),
     };
     const closing = route
       .flatMap((s) => s.stops)

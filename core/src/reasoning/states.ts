@@ -113,7 +113,11 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
   // No test has its sign, but several leave nothing else.
   const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
   if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
-  if (Math.max(p, unnamed) <= RULED_OUT && !shown.length && entries.some((e, k) => against[k]! >= SPEAKS && missesItsSign(space, e, id)))
+  if (
+    Math.max(p, unnamed) <= RULED_OUT &&
+    !shown.length &&
+    entries.some((e, k) => against[k]! >= SPEAKS && missesItsSign(space, e, id))
+  )
     return 'ruled-out';
   return p > HINTED && (shown.length > 0 || moves.some((d) => d > HINTS)) ? 'hinted' : 'open';
 }

@@ -44,6 +44,10 @@ const SOME_SMELL = SMELLS.filter((s) => s !== 'none');
 /** What a pH paper can be read as. */
 const SCALE = Array.from({ length: SCALE_PH }, (_, pH) => pH);
 
+/** What was left out is not there. */
+const withoutBlanks = (o: Observation): Observation =>
+  Object.fromEntries(Object.entries(o).filter(([, word]) => word !== undefined)) as unknown as Observation;
+
 /** Someone who leaves out, mistakes and imagines at the model's rates. */
 export function student(random: () => number): Observer {
   const chance = (p: number) => random() < p;
@@ -85,7 +89,7 @@ export function student(random: () => number): Observer {
       const spreads = chance(READINGS.wrong) ? (random() - 0.5) * SCALE_VALUE : normal(random);
       words['value'] = o.value + spreads * spreadOf(o.event, o.value);
     }
-    return reworded(o, words);
+    return withoutBlanks(reworded(o, words));
   };
   const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
   const imagine = (channel: Channel): Observation => {

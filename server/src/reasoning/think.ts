@@ -1,7 +1,7 @@
 /** The thinking itself: what a record proves and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, proving } from '#core/reasoning/advise';
-import type { Bounds } from '#core/reasoning/premises';
+import { asideBy, type Bounds } from '#core/reasoning/premises';
 import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { OTHER_ANSWERS } from '#core/reasoning/atlas';
@@ -9,7 +9,7 @@ import type { RecordEntry } from '#core/reasoning/entries';
 import { infer, type Inference, PROMPT, type State, SURE } from '#core/reasoning/infer';
 import { parting, settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
-import { routeOf, setAside } from '#core/scheme/route';
+import { routeOf } from '#core/scheme/route';
 import { answerTo, type HouseRules } from '#core/scheme/rules';
 import type { AdviceView, Effort, ReasoningView } from '#contract';
 import { libraryView, ownView } from '../compounds/view';
@@ -127,7 +127,7 @@ export async function think(
       space,
       entries,
       inference,
-      { rules, simulated, done, aside: setAside(routeOf(entries, rules, simulated)) },
+      { rules, simulated, done, aside: asideBy(space, routeOf(entries, rules, simulated), inference.suspects) },
       false,
       [],
     );
@@ -136,7 +136,7 @@ export async function think(
   }
   const space = (await compoundSpace(rules, own)) as CompoundSpace;
   const inference = infer(space, entries);
-  const aside = setAside(routeOf(entries, rules, simulated, 'organic'));
+  const aside = asideBy(space, routeOf(entries, rules, simulated, 'organic'), inference.suspects);
   const bounds = { rules, simulated, done, aside };
   return answer(space, entries, inference, bounds, isBeyond(space, inference.weights), own);
 }
