@@ -5,7 +5,7 @@ import { AMOUNTS, type Colour, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/w
 import { IMAGINED, IMAGINED_ELSE, RIGHT, SODIUM_FLAME, WRITTEN } from './data/rates';
 import { qualifierOf } from './shown';
 import { amountIs, anyColour, lightOf, vigourIs } from './words';
-import { colourWritten, field, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
+import { colourWritten, eventWritten, field, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
 export const imaginedIn = (channel: Channel): number => IMAGINED[channel] ?? IMAGINED_ELSE;
 
@@ -50,7 +50,7 @@ export function wordsForNothing(r: Observation): number {
   let p = 1;
   const { fields } = channelRow(r.channel);
   const events = happeningsOf(r.channel);
-  if (events.length) p *= field(WRITTEN.event, r.event, () => 1 / events.length);
+  if (events.length) p *= field(eventWritten(r.channel), r.event, () => 1 / events.length);
   if ('colour' in fields) p *= field(colourWritten({ channel: r.channel }), r.colour, () => imaginedColour(r.colour!, r));
   if (r.smell !== undefined) p /= SMELLS.length - 1;
   for (const { name, rate, says } of SUPPOSED) if (name in fields) p *= field(rate, r[name], () => says(r[name]!));

@@ -18,7 +18,17 @@ import { imaginedIn, wordsForNothing } from './imagined';
 import { isBareLayer, layersMeant } from './layer-as-liquid';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
 import { amountIs, anyColour, colourIs, eventIs, lightOf, smellIs, textureIs, vigourIs } from './words';
-import { amountWritten, colourWritten, field, GONE, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
+import {
+  amountWritten,
+  colourWritten,
+  eventWritten,
+  field,
+  GONE,
+  QUALIFIERS_OF,
+  SCALE_CELSIUS,
+  SCALE_PH,
+  SCALE_VALUE,
+} from './written';
 
 /** More things of one channel than these are not weighed one by one. */
 const MOST_TOLD = 5;
@@ -70,7 +80,7 @@ function wordsWeighed(r: Observation, { o: s, alike }: Shown): number {
     else if (told === was) p *= WRITTEN.qualifier;
     else return 0;
   }
-  if (s.event !== undefined) p *= field(WRITTEN.event, r.event, () => eventIs(s.channel, r.event!, s.event!));
+  if (s.event !== undefined) p *= field(eventWritten(s.channel), r.event, () => eventIs(s.channel, r.event!, s.event!));
   if (s.colour !== undefined) p *= field(colourWritten(r), r.colour, () => colourTold(r.colour!, r.event, s, alike));
   else if (r.colour !== undefined) p *= 0.3 * anyColour(r.colour, lightOf(s));
   const { texture, amount, vigour } = s;

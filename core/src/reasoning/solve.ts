@@ -2,6 +2,7 @@
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
 import { nextOn, routeOf } from '../scheme/route';
+import type { Sign, StandardTest } from '../scheme/model';
 import type { HouseRules } from '../scheme/rules';
 import { testById } from '../scheme/tests';
 import { CIRCUMSTANCES } from '../scheme/data/circumstances';
@@ -14,7 +15,7 @@ import { infer, type Inference, SURE } from './infer';
 import { settlingTest } from './settle';
 import type { Observer } from './student';
 import type { Space } from './space';
-import { CONFIRMED } from './states';
+import { CONFIRMED, isFaint } from './states';
 
 export type WayOfWorking = 'systematic' | 'advised';
 
@@ -121,11 +122,18 @@ class Work {
     return first ?? this.again(unproved.filter((c) => likely(c) >= DOUBT && likely(c) <= 1 - DOUBT).map((c) => c.id));
   }
 
-  /** Of a compound, a test that proves what is still in doubt, a second time. */
+  /** Of a compound, a test that proves what is still in doubt, or speaks for it by more than a hint, a second time. */
   private again(suspects: readonly string[]): string | undefined {
     if (this.space.scheme !== 'organic') return undefined;
     const once = this.entries.map((e) => e.test).filter((test, _, all) => all.indexOf(test) === all.lastIndexOf(test));
-    return once.find((test) => testById.get(test)!.signs?.some((s) => s.proves && s.of.some((id) => suspects.includes(id))));
+    const speaks = (test: string, how: (t: StandardTest, s: Sign) => boolean) => {
+      const standard = testById.get(test)!;
+      return standard.signs?.some((s) => s.of.some((id) => suspects.includes(id)) && how(standard, s));
+    };
+    return (
+      once.find((test) => speaks(test, (_, s) => s.proves === true)) ??
+      once.find((test) => speaks(test, (t, s) => !isFaint(this.space, t, s)))
+    );
   }
 }
 

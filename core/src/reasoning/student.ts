@@ -9,7 +9,7 @@ import { carelessOf, colourTold, distinctIn, paperReadAs, spreadOf } from './obs
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
 import { overlookedOf, qualifierOf, type Shown, shownIn } from './shown';
 import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
-import { amountWritten, colourWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
+import { amountWritten, colourWritten, eventWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
 export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
 
@@ -60,7 +60,7 @@ export function student(random: () => number): Observer {
       if (name in o) words[name] = chance(rate) ? drawn(random, options, says) : undefined;
       else if (SPARE.has(name) && name in channelRow(o.channel).fields && chance(UNASKED * rate)) words[name] = oneOf(options);
     };
-    over('event', WRITTEN.event, eventsOf(o.channel), (w) =>
+    over('event', eventWritten(o.channel), eventsOf(o.channel), (w) =>
       isNothing({ ...o, event: w } as Observation) ? 0 : eventIs(o.channel, w, o.event!),
     );
     const event = words['event'] as Observation['event'];
@@ -98,7 +98,7 @@ export function student(random: () => number): Observer {
     const qualifiers = QUALIFIERS_OF.get(channel)!.filter(() => chance(WRITTEN.qualifier));
     const of = reworded({ channel }, Object.fromEntries(qualifiers.map(({ name, words }) => [name, oneOf(words)])));
     return reworded(of, {
-      ...(events.length && chance(WRITTEN.event) && { event: oneOf(events) }),
+      ...(events.length && chance(eventWritten(channel)) && { event: oneOf(events) }),
       ...('colour' in fields &&
         chance(colourWritten({ channel })) && {
           colour: drawn(random, SOME_COLOUR, (c) => imaginedColour(c, of)),

@@ -25,6 +25,8 @@ const AS_LISTED = 0.5;
 /** Groups that stand together though in no listed compound they do, and elements beyond those that groups bring: so many at most. */
 const TOGETHER = 2;
 const BEYOND = { few: 2, many: 1 };
+/** Two halogens stand together so much less often than by how often each is met. By judgement: few unknowns that are set have two. */
+const TWO_HALOGENS = 0.2;
 
 const subsets = <T>(of: readonly T[], most: number): T[][] =>
   of.reduce<T[][]>((all, one) => [...all, ...all.filter((s) => s.length < most).map((s) => [...s, one])], [[]]);
@@ -62,10 +64,13 @@ export function unlistedBeside(known: readonly (readonly string[])[]): Unlisted[
     return brought.flatMap((own) => {
       const weight = own.reduce((p, e) => p * frequency(e), 1);
       const others = TESTED_ELEMENTS.filter((e) => !own.includes(e) && !(HALOGENS.has(e) && own.some((o) => HALOGENS.has(o))));
-      return subsets(others, groups.length < TOGETHER ? BEYOND.few : BEYOND.many).map((more) => ({
-        holds: [...own, ...more, ...groups, ...(more.some((e) => HALOGENS.has(e)) ? ['aryl-halide'] : [])],
-        share: weight * product((e) => beyond.get(e)!, others, more),
-      }));
+      return subsets(others, groups.length < TOGETHER ? BEYOND.few : BEYOND.many).map((more) => {
+        const halogens = more.filter((e) => HALOGENS.has(e)).length;
+        return {
+          holds: [...own, ...more, ...groups, ...(halogens ? ['aryl-halide'] : [])],
+          share: weight * product((e) => beyond.get(e)!, others, more) * (halogens > 1 ? TWO_HALOGENS : 1),
+        };
+      });
     });
   };
   const sets = new Map<string, { groups: readonly string[]; share: number }>();

@@ -1,5 +1,5 @@
 /** Which fields of an observation are written at all: what weighing it and imagining it have in common. */
-import { type ChannelRow, CHANNELS } from '../vocabulary/channels';
+import { type Channel, channelRow, type ChannelRow, CHANNELS } from '../vocabulary/channels';
 import type { Observation } from '../vocabulary/observation';
 import { WRITTEN } from './data/rates';
 import { QUALIFIERS } from './shown';
@@ -25,6 +25,10 @@ export const QUALIFIERS_OF = new Map(
     }),
   ]),
 );
+
+/** How often it is written what happened: always, where there is nothing else to write. */
+export const eventWritten = (channel: Channel): number =>
+  Object.keys(channelRow(channel).fields).length === 1 ? 1 : WRITTEN.event;
 
 /** How often an amount is written. */
 export const amountWritten = (amount: Observation['amount']): number =>
