@@ -3,25 +3,32 @@ import { TESTED_ELEMENTS } from '../organic/data/features';
 import { testById } from '../scheme/tests';
 import { TESTED_GROUPS } from './unlisted';
 
-/** Another compound counts so much less for each thing that it holds and this one does not, or this one and not it. */
-const DIFFERING = 0.1;
-/** The same of what the test asks for. */
+/**
+ * Another compound counts so much less for each thing that it holds and this one does not, or this one and not it: most for what the test
+ * asks for, less for an element where it asks for groups.
+ */
 const ASKED = 1e-5;
+const DIFFERING = { ofItsKind: 0.1, ofOther: 0.35 };
 
 interface Bits {
   readonly elements: number;
   readonly groups: number;
 }
 
-const GROUPS = [...TESTED_GROUPS, 'aryl-halide'];
-const powers = (of: number): readonly number[] =>
-  Array.from({ length: TESTED_ELEMENTS.length + GROUPS.length + 1 }, (_, n) => of ** n);
+/** Elements, and whether a halogen stands on a ring, where it hardly takes part. */
+const ELEMENTS = [...TESTED_ELEMENTS, 'aryl-halide'];
+const MOST = Math.max(ELEMENTS.length, TESTED_GROUPS.length);
+const powers = (of: number): readonly number[] => Array.from({ length: MOST + 1 }, (_, n) => of ** n);
 const FOR_ASKED = powers(ASKED);
-const FOR_OTHERS = powers(DIFFERING);
+const FOR_ITS_KIND = powers(DIFFERING.ofItsKind);
+const FOR_OTHER = powers(DIFFERING.ofOther);
 
 const maskOf = (ids: readonly string[], held: readonly string[]) =>
   ids.reduce((mask, id, i) => (held.includes(id) ? mask | (1 << i) : mask), 0);
-const bitsOf = (held: readonly string[]): Bits => ({ elements: maskOf(TESTED_ELEMENTS, held), groups: maskOf(GROUPS, held) });
+const bitsOf = (held: readonly string[]): Bits => ({
+  elements: maskOf(ELEMENTS, held),
+  groups: maskOf(TESTED_GROUPS, held),
+});
 
 function ones(mask: number): number {
   let v = mask - ((mask >>> 1) & 0x55555555);
@@ -34,9 +41,6 @@ export class Nearest {
   /** What the known hold, each way once, and by compound the place in it. */
   private readonly ways: Bits[] = [];
   private readonly wayOf: readonly number[];
-  /** In how many things each of `holdings` differs from each way, one after another. */
-  private readonly differing: Uint8Array;
-
   /** @param known what the listed compounds hold. @param holdings that of those that are to be judged by them. */
   constructor(known: readonly (readonly string[])[], holdings: readonly (readonly string[])[]) {
     const places = new Map<string, number>();
@@ -47,9 +51,6 @@ export class Nearest {
       return places.get(key)!;
     });
     this.bits = holdings.map(bitsOf);
-    this.differing = Uint8Array.from(
-      this.bits.flatMap((a) => this.ways.map((b) => ones(a.elements ^ b.elements) + ones(a.groups ^ b.groups))),
-    );
   }
 
   /** Weighted mean over the known, for each of `holdings`. @param values by known compound. */
@@ -84,11 +85,17 @@ export class Nearest {
 
   private weigher(test: string): (k: number, way: number) => number {
     const asked = bitsOf(testById.get(test)!.signs?.flatMap((s) => s.of) ?? []);
-    const { bits, ways, differing } = this;
+    const [forElements, forGroups] = asked.elements && !asked.groups ? [FOR_ITS_KIND, FOR_OTHER] : [FOR_OTHER, FOR_ITS_KIND];
+    const { bits, ways } = this;
     return (k, way) => {
-      const [a, b] = [bits[k]!, ways[way]!];
-      const of = ones((a.elements ^ b.elements) & asked.elements) + ones((a.groups ^ b.groups) & asked.groups);
-      return FOR_ASKED[of]! * FOR_OTHERS[differing[k * ways.length + way]! - of]!;
+      const elements = bits[k]!.elements ^ ways[way]!.elements;
+      const groups = bits[k]!.groups ^ ways[way]!.groups;
+      return (
+        FOR_ASKED[ones(elements & asked.elements)]! *
+        FOR_ASKED[ones(groups & asked.groups)]! *
+        forElements[ones(elements & ~asked.elements)]! *
+        forGroups[ones(groups & ~asked.groups)]!
+      );
     };
   }
 }
