@@ -40,6 +40,8 @@ const TOLD_OF_MIXED = 0.995;
 const MOST_TESTS = 40;
 /** Tests after which a sample is not an easy one, and the probability from which an ion of a mixture is in doubt. */
 const EASY = 10;
+/** No test is done more often. */
+const MOST_TIMES = 3;
 const DOUBT = 0.05;
 
 /** What is known so far, and what is done next. */
@@ -122,18 +124,22 @@ class Work {
     return first ?? this.again(unproved.filter((c) => likely(c) >= DOUBT && likely(c) <= 1 - DOUBT).map((c) => c.id));
   }
 
-  /** Of a compound, a test that proves what is still in doubt, or speaks for it by more than a hint, a second time. */
+  /** Of a compound, once more a test that proves what is still in doubt, or speaks for it by more than a hint: the least often done first. */
   private again(suspects: readonly string[]): string | undefined {
     if (this.space.scheme !== 'organic') return undefined;
-    const once = this.entries.map((e) => e.test).filter((test, _, all) => all.indexOf(test) === all.lastIndexOf(test));
+    const times = new Map<string, number>();
+    for (const { test } of this.entries) times.set(test, (times.get(test) ?? 0) + 1);
     const speaks = (test: string, how: (t: StandardTest, s: Sign) => boolean) => {
       const standard = testById.get(test)!;
       return standard.signs?.some((s) => s.of.some((id) => suspects.includes(id)) && how(standard, s));
     };
-    return (
-      once.find((test) => speaks(test, (_, s) => s.proves === true)) ??
-      once.find((test) => speaks(test, (t, s) => !isFaint(this.space, t, s)))
-    );
+    const [proof, sign] = [
+      (_: StandardTest, s: Sign) => s.proves === true,
+      (t: StandardTest, s: Sign) => !isFaint(this.space, t, s),
+    ];
+    for (let n = 1; n < MOST_TIMES; n++)
+      for (const how of [proof, sign]) for (const [test, done] of times) if (done === n && speaks(test, how)) return test;
+    return undefined;
   }
 }
 
