@@ -81,8 +81,14 @@ const BENCH_SEED = 7919;
 const workerOf = ({ observer, seed }: Job): [writes: Observer, random?: () => number] =>
   observer === 'perfect' ? [perfect] : [student(seeded(seed)), seeded(BENCH_SEED + seed)];
 
-/** What some test has a sign of: of an ether, or where in a molecule a halogen stands, none has. */
-const TESTED: ReadonlySet<string> = new Set(testsOf('organic').flatMap((t) => t.signs?.flatMap((s) => s.of) ?? []));
+/**
+ * By group, the signs that tests have of it. Of an ether, or where in a molecule a halogen stands, there is none; an alkene and an
+ * alkyne have the same, so that nothing tells which of them it is.
+ */
+const SIGNS: ReadonlyMap<string, string> = testsOf('organic')
+  .flatMap((t) => (t.signs ?? []).flatMap((sign, i) => sign.of.map((id) => [id, `${t.id} ${i}`] as const)))
+  .reduce((all, [id, sign]) => all.set(id, `${all.get(id) ?? ''}; ${sign}`), new Map<string, string>());
+const toldApart = (groups: readonly string[]) => [...new Set(groups.flatMap((g) => SIGNS.get(g) ?? []))];
 
 /** Candidates that are called right when the compound is among them. */
 const TOP = 5;
@@ -99,10 +105,7 @@ export function workOn(atlases: Atlases, job: Job): Outcome {
   const groups = compound ? found.filter((f) => !isElement(f)) : [];
   const compounds = done.inference.candidates.flatMap((i) => (i.name === undefined ? [] : [i.name]));
   const elementsRight = same(elements, job.truth.filter(isElement));
-  const groupsRight = same(
-    groups.filter((g) => TESTED.has(g)),
-    job.truth.filter((t) => !isElement(t) && TESTED.has(t)),
-  );
+  const groupsRight = same(toldApart(groups), toldApart(job.truth.filter((t) => !isElement(t))));
   return {
     name: job.name ?? nameOf(job.sample),
     cations: compound ? [] : found.filter(isCation),

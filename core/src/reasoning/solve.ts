@@ -121,7 +121,8 @@ class Work {
     const unproved = this.inference.suspects.filter((c) => likely(c) >= doubt && c.state !== 'confirmed');
     unproved.sort((a, b) => Math.abs(likely(a) - 0.5) - Math.abs(likely(b) - 0.5));
     const first = unproved.flatMap((c) => proving(this.space, c.id, bounds) ?? [])[0];
-    return first ?? this.again(unproved.filter((c) => likely(c) >= DOUBT && likely(c) <= 1 - DOUBT).map((c) => c.id));
+    const isInDoubt = (p: number) => p >= DOUBT && p <= 1 - DOUBT;
+    return first ?? this.again(unproved.filter((c) => isInDoubt(c.probability) || isInDoubt(c.unnamed)).map((c) => c.id));
   }
 
   /** Of a compound, once more a test that proves what is still in doubt, or speaks for it by more than a hint: the least often done first. */

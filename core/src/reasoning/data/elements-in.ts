@@ -4,6 +4,7 @@ import type { Group, TestedElement } from '../../organic/data/features';
 export const ELEMENTS_IN: Partial<Readonly<Record<Group, readonly (readonly TestedElement[])[]>>> = {
   'acid-halide': [['Cl', 'Br']],
   amide: [['N']],
+  thioamide: [['S'], ['N']],
   nitrile: [['N']],
   'amine-primary': [['N']],
   'amine-primary-aryl': [['N']],

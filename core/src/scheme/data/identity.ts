@@ -4,7 +4,7 @@
  */
 import type { Pattern, StandardTest, When } from '../model';
 import { classTest, type Row } from './class-test';
-import { anyPpt, liquid, turned } from './steps';
+import { ALCOHOL_RED, anyPpt, liquid, turned } from './steps';
 
 /** Whatever was said of it. */
 const solidSeen: Pattern = { channel: 'solid' };
@@ -14,7 +14,7 @@ const LIQUID: When = { tests: ['compound-look'], shows: liquidSeen, against: sol
 const SOLID: When = { tests: ['compound-look'], shows: solidSeen, against: liquidSeen, otherwise: 'it is a liquid' };
 const CARBONYL: When = { tests: ['dnp'], shows: anyPpt, otherwise: 'no aldehyde or ketone was found' };
 const ACID: When = { tests: ['litmus', 'solubility-nahco3-5pc'], shows: [turned('blue-litmus', 'red'), { channel: 'gas', event: 'evolved' }], otherwise: 'no acid was found' };
-const ALCOHOL: When = { tests: ['cerium-nitrate'], shows: liquid('red'), otherwise: 'cerium nitrate showed no alcohol' };
+const ALCOHOL: When = { tests: ['cerium-nitrate'], shows: liquid(ALCOHOL_RED), otherwise: 'cerium nitrate showed no alcohol' };
 const AMINE: When = { tests: ['solubility-hcl-5pc', 'nitrous-acid', 'sulfonyl-chloride'], shows: [{ channel: 'solubility', event: ['soluble', 'partly-soluble'] }, { channel: 'gas', event: 'evolved' }, anyPpt], otherwise: 'no amine was found' };
 const PHENOL: When = { tests: ['iron-iii-chloride'], shows: { channel: 'solution', colour: ['violet', 'blue', 'green', 'red', 'red-brown', 'brown', 'crimson', 'dark-green', 'deep-blue'], event: 'colour-changed' }, otherwise: 'iron(III) chloride showed no phenol' };
 const ESTER: When = { tests: ['hydroxamate', 'base-hydrolysis-ammonia'], shows: [{ channel: 'solution', colour: ['crimson', 'violet', 'red'] }, turned('red-litmus', 'blue')], otherwise: 'nothing was found that water takes apart' };

@@ -7,7 +7,7 @@ import type { Pattern, StandardTest, When } from '../model';
 import { classTest, type Row } from './class-test';
 import { IDENTITY } from './identity';
 import { EXTRACT_PLACE } from './stations';
-import { anyPpt, boil, chosen, cool, drops, gone, layer, liquid, look, pour, ppt, proof, put, shake, sign, stand, take, turned, until } from './steps';
+import { ALCOHOL_RED, anyPpt, boil, chosen, cool, drops, gone, layer, liquid, look, pour, ppt, proof, put, shake, sign, stand, take, turned, until } from './steps';
 
 const BLUES = ['blue', 'deep-blue', 'blue-green'] as const;
 const REDS = ['red', 'red-brown', 'crimson', 'orange-red'] as const;
@@ -20,7 +20,7 @@ const NITROGEN: When = { tests: ['nitrogen-iron', 'nitrogen-with-sulfur'], shows
 const SULFUR: When = { tests: ['sulfur-nitroprusside', 'sulfur-lead'], shows: [{ channel: 'solution', colour: ['violet', 'crimson'] }, { ...anyPpt, colour: ['black', 'dark-brown'] }], otherwise: 'no sulfur was found' };
 const HALOGEN: When = { tests: ['halogen-silver', 'copper-wire-halogen'], shows: [anyPpt, { channel: 'flame', colour: ['green', 'blue-green', 'apple-green', 'pale-green', 'dark-green'], duration: 'lasting' }], otherwise: 'no chlorine, bromine or iodine was found' };
 const CARBONYL: When = { tests: ['dnp', 'alpha-naphthol-acid'], shows: [anyPpt, { channel: 'ring', event: 'formed' }], otherwise: 'no carbonyl group and no sugar was found' };
-const HYDROXYL: When = { tests: ['cerium-nitrate'], shows: liquid('red'), otherwise: 'cerium nitrate showed no alcohol' };
+const HYDROXYL: When = { tests: ['cerium-nitrate'], shows: liquid(ALCOHOL_RED), otherwise: 'cerium nitrate showed no alcohol' };
 
 const solubility = (id: string, title: string, how: string, purpose: string, extra: Partial<Row> = {}): StandardTest =>
   classTest({ id, title, station: 'solubility', how, purpose, watch: ['solubility', 'gas'], alone: true, ...extra });
@@ -170,7 +170,7 @@ const GROUPS: readonly StandardTest[] = [
   classTest({ id: 'cerium-nitrate', title: 'Cerium(IV) nitrate', station: 'hydroxyl', watch: ['solution', 'precipitate'], materials: ['ammonium cerium(IV) nitrate in nitric acid'],
     purpose: 'Alcohols up to ten carbons turn the yellow to red; phenols give brown.',
     how: 'Add 2 drops or 50 mg in water or dioxane to 0.5 mL of the reagent; look at once.',
-    signs: [proof(['alcohol-primary', 'alcohol-secondary', 'alcohol-tertiary'], { channel: 'solution', colour: ['red', 'orange-red'] }), sign('phenol', { channel: 'precipitate', event: 'formed', colour: ['brown', 'dark-brown'] })],
+    signs: [proof(['alcohol-primary', 'alcohol-secondary', 'alcohol-tertiary'], liquid(ALCOHOL_RED)), sign('phenol', { channel: 'precipitate', event: 'formed', colour: ['brown', 'dark-brown'] })],
     mistaken: 'Aromatic amines are oxidised to dark colours.' }),
   classTest({ id: 'zinc-chloride-hcl', title: 'Zinc chloride in hydrochloric acid', station: 'hydroxyl', watch: ['solution', 'layer'], materials: ['zinc chloride in concentrated hydrochloric acid'], when: HYDROXYL,
     purpose: 'Tertiary and benzylic alcohols cloud at once, secondary within minutes, primary not in the cold.',
@@ -204,9 +204,9 @@ const GROUPS: readonly StandardTest[] = [
     signs: [proof('ester', { channel: 'solution', colour: ['crimson', 'violet', 'red'] }), sign(['anhydride', 'acid-halide'], { channel: 'solution', colour: ['crimson', 'violet', 'red'] })],
     mistaken: 'What colours iron(III) chloride alone (enols, phenols) must be told apart by a blank without hydroxylamine.' }),
   classTest({ id: 'base-hydrolysis-ammonia', title: 'Boiling with alkali', station: 'nitrogen', watch: ['paper', 'smell'], materials: ['sodium hydroxide, 10 %', 'red litmus'], when: NITROGEN,
-    purpose: 'Amides, ureas and, slowly, nitriles give off ammonia or an amine.',
+    purpose: 'Amides, ureas, thioamides and, slowly, nitriles give off ammonia or an amine.',
     how: 'Boil 50 mg with 2 mL of 10 % sodium hydroxide for 10 minutes; damp red litmus at the mouth.', caution: 'Hot alkali spits: goggles, boiling chip.',
-    signs: [sign(['amide', 'nitrile'], turned('red-litmus', 'blue'))], mistaken: 'A volatile amine turns litmus before it is boiled. Anilides give aniline, which does not.' }),
+    signs: [sign(['amide', 'thioamide', 'nitrile'], turned('red-litmus', 'blue'))], mistaken: 'A volatile amine turns litmus before it is boiled. Anilides give aniline, which does not.' }),
   classTest({ id: 'nitrous-acid', title: 'Nitrous acid', station: 'nitrogen', watch: ['gas', 'solution', 'layer', 'precipitate'], materials: ['sodium nitrite, hydrochloric acid, ice'], when: NITROGEN,
     purpose: 'Primary aliphatic amines fizz, primary aromatic ones stay clear in the cold, secondary ones give a yellow oil, aromatic tertiary ones orange and green.',
     how: 'Dissolve 50 mg or 2 drops in 2 mL of 2 M hydrochloric acid, cool in ice, add sodium nitrite solution drop by drop.', caution: 'Nitrosamines cause cancer: hood, gloves, and only this small amount.',

@@ -64,7 +64,9 @@ type Colour = NonNullable<Pattern['colour']>;
 export const ppt = (colour: Colour): Pattern => ({ channel: 'precipitate', event: ['formed', 'colour-changed', 'persists'], colour });
 export const anyPpt: Pattern = { channel: 'precipitate', event: ['formed', 'colour-changed', 'persists', 'partly-dissolved'] };
 export const gone: Pattern = { channel: 'precipitate', event: ['dissolved', 'partly-dissolved'] };
-export const liquid = (colour: Colour): Pattern => ({ channel: 'solution', colour });
+/** Cerium nitrate with an alcohol. */
+export const ALCOHOL_RED: Pattern['colour'] = ['red', 'orange-red'];
+export const liquid = (colour: Pattern['colour']): Pattern => ({ channel: 'solution', colour });
 export const layer = (colour: Colour): Pattern => ({ channel: 'layer', event: 'present', colour });
 export const gas = (colour?: Colour): Pattern => ({ channel: 'gas', event: 'evolved', ...(colour && { colour }) });
 export const turned = (which: NonNullable<Pattern['paper']>, colour: Colour): Pattern => ({ channel: 'paper', paper: which, event: 'changed', colour });
