@@ -98,8 +98,10 @@ class Work {
     return advised ?? (this.mixed ? nextOn(route)?.id : closing);
   }
 
+  /** Is it told what the sample is? That a compound is none of those listed says nothing yet of what it holds. */
   private get isEnough(): boolean {
-    return this.inference.candidates[0]!.probability >= (this.mixed ? TOLD_OF_MIXED : CONFIRMED);
+    const { probability, name } = this.inference.candidates[0]!;
+    return probability >= (this.mixed ? TOLD_OF_MIXED : CONFIRMED) && (this.space.scheme !== 'organic' || name !== undefined);
   }
 
   /** Of a hard sample, what advice does not come upon: it rests on composed outcomes, and does no test again. */
