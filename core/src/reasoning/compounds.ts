@@ -21,15 +21,15 @@ export { isElement };
 const ROWS = 400;
 /** What a sample is before anything is known of it: so often it is none of those listed. */
 const NOT_LISTED = 0.2;
-/** What is not listed may show in so many tests what nothing listed of its groups does; and so many of its points are like no such one's. */
-const DIFFERS = { groups: 0.05, points: 0.5 };
+/** What is not listed may show in so many tests what nothing listed of its groups does. */
+const DIFFERS = 0.05;
 
 interface CompoundMember extends Member {
   /** Place of the listed compound that it is. */
   readonly as?: number;
 }
 
-/** A point or another number of the compound itself. */
+/** A point or another number of the compound itself: of its groups it tells nothing, and that it is a liquid only once more. */
 const isPoint = (test: string): boolean => stationIn(test) === 'points';
 function stationIn(test: string): string | undefined {
   const { station } = testById.get(test)!;
@@ -149,11 +149,12 @@ export class CompoundSpace implements Space {
     const anyhow = meanOver(this, listed);
     const p = new Float64Array(this.members.length);
     p.set(listed);
-    const differs = isPoint(test) ? DIFFERS.points : DIFFERS.groups;
-    p.set(
-      this.nearest.means(test, listed).map((mean) => (1 - differs) * mean + differs * anyhow),
-      this.listed,
-    );
+    if (isPoint(test)) p.fill(anyhow, this.listed);
+    else
+      p.set(
+        this.nearest.means(test, listed).map((mean) => (1 - DIFFERS) * mean + DIFFERS * anyhow),
+        this.listed,
+      );
     return { p, anyhow };
   }
 }
