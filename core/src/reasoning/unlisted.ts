@@ -36,57 +36,55 @@ function scaled<T extends { readonly share: number }>(list: readonly T[], to = 1
   return list.map((one) => ({ ...one, share: (to * one.share) / sum }));
 }
 
-const broughtBy = (groups: readonly string[]) => groups.flatMap((g) => ELEMENTS_IN[g as Group] ?? []);
-const product = (share: (id: TestedElement) => number, all: readonly TestedElement[], held: readonly TestedElement[]) =>
-  all.reduce((p, e) => p * (held.includes(e) ? share(e) : 1 - share(e)), 1);
+type Holdings = readonly string[];
+type Frequency = ReadonlyMap<string, number>;
+
+const frequencyIn = (known: readonly Holdings[]) => (id: string) => known.filter((h) => h.includes(id)).length / known.length;
+const broughtBy = (groups: Holdings) => groups.flatMap((g) => ELEMENTS_IN[g as Group] ?? []);
+
+/** Probability of holding just these of all, were each held as often as it is whatever else is. */
+const product = (frequency: Frequency, all: Holdings, held: Holdings) =>
+  all.reduce((p, id) => p * (held.includes(id) ? frequency.get(id)! : 1 - frequency.get(id)!), 1);
+
+/** Which groups stand together, with their shares. */
+function setsOfGroups(known: readonly Holdings[], frequency: Frequency): { groups: Holdings; share: number }[] {
+  const tested = known.map((h) => h.filter((id) => TESTED_GROUPS.includes(id)));
+  const any = subsets(TESTED_GROUPS, TOGETHER).map((groups) => ({ groups, share: product(frequency, TESTED_GROUPS, groups) }));
+  const sets = new Map<string, { groups: Holdings; share: number }>();
+  for (const one of [...tested.map((groups) => ({ groups, share: AS_LISTED / known.length })), ...scaled(any, 1 - AS_LISTED)]) {
+    const key = [...one.groups].sort().join(' ');
+    sets.set(key, { groups: one.groups, share: one.share + (sets.get(key)?.share ?? 0) });
+  }
+  return [...sets.values()];
+}
+
+/**
+ * The elements that groups bring, one way or another, with others beside them.
+ * @param frequency of each element. @param beyond the same where no group brings it.
+ */
+function withElements(groups: Holdings, frequency: Frequency, beyond: Frequency): Unlisted[] {
+  const ways = broughtBy(groups).reduce<TestedElement[][]>(
+    (all, any) => all.flatMap((way) => any.map((e) => (way.includes(e) ? way : [...way, e]))),
+    [[]],
+  );
+  return ways.flatMap((own) => {
+    const weight = own.reduce((p, e) => p * frequency.get(e)!, 1);
+    const isSettled = (e: string) => own.some((o) => o === e || (HALOGENS.has(o) && HALOGENS.has(e)));
+    const others = TESTED_ELEMENTS.filter((e) => !isSettled(e));
+    return subsets(others, groups.length < TOGETHER ? BEYOND.few : BEYOND.many).map((more) => {
+      const halogens = more.filter((e) => HALOGENS.has(e)).length;
+      return {
+        holds: [...own, ...more, ...groups, ...(halogens ? ['aryl-halide'] : [])],
+        share: weight * product(beyond, others, more) * (halogens > 1 ? TWO_HALOGENS : 1),
+      };
+    });
+  });
+}
 
 /** @param known what each listed compound holds. */
-export function unlistedBeside(known: readonly (readonly string[])[]): Unlisted[] {
-  const frequency = (id: string, among = known) => among.filter((h) => h.includes(id)).length / among.length;
-  const beyond = new Map(
-    TESTED_ELEMENTS.map(
-      (e) =>
-        [
-          e,
-          frequency(
-            e,
-            known.filter((h) => !broughtBy(h).some((any) => any.includes(e))),
-          ),
-        ] as const,
-    ),
-  );
-  /** The elements that groups bring, one way or another, with others beside them. */
-  const withElements = (groups: readonly string[]): Unlisted[] => {
-    const brought = broughtBy(groups).reduce<TestedElement[][]>(
-      (ways, any) => ways.flatMap((way) => any.map((e) => (way.includes(e) ? way : [...way, e]))),
-      [[]],
-    );
-    return brought.flatMap((own) => {
-      const weight = own.reduce((p, e) => p * frequency(e), 1);
-      const others = TESTED_ELEMENTS.filter((e) => !own.includes(e) && !(HALOGENS.has(e) && own.some((o) => HALOGENS.has(o))));
-      return subsets(others, groups.length < TOGETHER ? BEYOND.few : BEYOND.many).map((more) => {
-        const halogens = more.filter((e) => HALOGENS.has(e)).length;
-        return {
-          holds: [...own, ...more, ...groups, ...(halogens ? ['aryl-halide'] : [])],
-          share: weight * product((e) => beyond.get(e)!, others, more) * (halogens > 1 ? TWO_HALOGENS : 1),
-        };
-      });
-    });
-  };
-  const sets = new Map<string, { groups: readonly string[]; share: number }>();
-  const add = (groups: readonly string[], share: number) => {
-    const key = [...groups].sort().join(' ');
-    sets.set(key, { groups, share: share + (sets.get(key)?.share ?? 0) });
-  };
-  for (const h of known)
-    add(
-      h.filter((id) => TESTED_GROUPS.includes(id)),
-      AS_LISTED / known.length,
-    );
-  const any = subsets(TESTED_GROUPS, TOGETHER).map((groups) => ({
-    groups,
-    share: TESTED_GROUPS.reduce((p, g) => p * (groups.includes(g) ? frequency(g) : 1 - frequency(g)), 1),
-  }));
-  for (const { groups, share } of scaled(any, 1 - AS_LISTED)) add(groups, share);
-  return [...sets.values()].flatMap(({ groups, share }) => scaled(withElements(groups), share));
+export function unlistedBeside(known: readonly Holdings[]): Unlisted[] {
+  const frequency = new Map([...TESTED_ELEMENTS, ...TESTED_GROUPS].map((id) => [id, frequencyIn(known)(id)]));
+  const without = (e: TestedElement) => known.filter((h) => !broughtBy(h).some((any) => any.includes(e)));
+  const beyond = new Map(TESTED_ELEMENTS.map((e) => [e, frequencyIn(without(e))(e)]));
+  return setsOfGroups(known, frequency).flatMap(({ groups, share }) => scaled(withElements(groups, frequency, beyond), share));
 }
