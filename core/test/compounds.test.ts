@@ -10,7 +10,9 @@ import { type Observer, perfect, seeded, student } from '#core/reasoning/student
 import { parting } from '#core/reasoning/settle';
 import { type CompoundAtlas, compoundLeaf } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
+import { whatSuspectGives } from '#core/reasoning/handbook';
 import { isPlain } from '#core/reasoning/member';
+import { asideBy } from '#core/reasoning/premises';
 import { compoundByName } from '#core/organic/library';
 import { ORGANIC_TESTS } from '#core/scheme/data/organic';
 import { routeOf, setAside } from '#core/scheme/route';
@@ -138,6 +140,69 @@ describe('an organic compound', () => {
     for (const id of ['N', 'S', 'Cl']) expect([id, three.find((c) => c.id === id)!.probability > 0.5]).toEqual([id, true]);
     const known = record('thiourea', ['compound-look', 'nitrogen-iron', 'sulfur-lead', 'solubility-water', 'melting-point']);
     expect(isBeyond(space, infer(space, known).weights)).toBe(false);
+  });
+
+  test('beyond the library: worked to the end, elements and groups are found; nothing that is there is ruled out', () => {
+    for (const smiles of ['CCCc1ccc(O)c(Br)c1', 'CCC(=O)c1cccc(N)c1']) {
+      const { inference, confirmed } = solve(space, { smiles, grams: 5 }, 'advised', perfect);
+      const truth = holdingsOf(smiles);
+      const likely = inference.suspects.flatMap((c) => (c.probability >= 0.5 ? [c.id] : []));
+      expect([smiles, likely.sort()]).toEqual([smiles, [...truth].sort()]);
+      expect([smiles, confirmed.filter((id) => !truth.includes(id))]).toEqual([smiles, []]);
+      expect(inference.suspects.filter((c) => c.state === 'ruled-out' && truth.includes(c.id))).toEqual([]);
+    }
+  });
+
+  test('of all that is not listed the shares add up; two groups that no listed compound has together are among it', () => {
+    const unlisted = space.members.filter((m) => m.unlisted);
+    const sum = space.members.reduce((all, m, i) => (m.unlisted ? all + Math.exp(space.lnPrior[i]!) : all), 0);
+    const whole = [...space.lnPrior].reduce((all, ln) => all + Math.exp(ln), 0);
+    expect([whole, sum < 0.5]).toEqual([expect.closeTo(1, 9), true]);
+    const holding =
+      (...ids: string[]) =>
+      (m: { holds: readonly string[] }) =>
+        ids.every((id) => m.holds.includes(id));
+    expect(space.members.filter(isPlain).some(holding('nitrile', 'alcohol-tertiary'))).toBe(false);
+    expect(unlisted.some(holding('nitrile', 'alcohol-tertiary', 'N'))).toBe(true);
+    for (const m of unlisted.filter(holding('alkyl-halide')))
+      expect([m.holds, ['Cl', 'Br', 'I'].some((x) => m.holds.includes(x))]).toEqual([m.holds, true]);
+  });
+
+  test('no name confirms a group: what the tests of groups leave open stays open', () => {
+    const tests = [
+      'compound-look',
+      'nitrogen-iron',
+      'halogen-silver',
+      'sulfur-lead',
+      'cerium-nitrate',
+      'boiling-point',
+      'density',
+    ];
+    const { candidates, suspects } = infer(space, record('1-hexanol', [...tests, 'refractive-index', 'dinitrobenzoate']));
+    const primary = suspects.find((c) => c.id === 'alcohol-primary')!;
+    expect([candidates[0]!.name, candidates[0]!.probability > 0.95]).toEqual(['1-hexanol', true]);
+    expect([primary.probability > 0.99, primary.unnamed < 0.99, primary.state]).toEqual([true, true, 'indicated']);
+  });
+
+  test('what one entry sets aside is open again where the rest says otherwise, but not what it did not make', () => {
+    const nothing: Observation = { channel: 'precipitate', event: 'none' };
+    const entries = [
+      entry(1, 'nitrogen-iron', { channel: 'precipitate', colour: 'dirty-green' }),
+      entry(2, 'halogen-silver', nothing),
+      ...['solubility-water', 'litmus', 'solubility-hcl-5pc'].map((t, i) =>
+        entry(3 + i, t, ...space.outline(at('hexylamine'), t)),
+      ),
+      entry(6, 'copper-wire-halogen', { channel: 'flame', colour: 'green', duration: 'lasting' }),
+    ];
+    const route = routeOf(entries, rulesFor('organic'), true, 'organic');
+    const aside = asideBy(space, route, infer(space, entries).suspects);
+    expect([...setAside(route)]).toEqual(expect.arrayContaining(['nitrous-acid', 'halogen-ammonia']));
+    expect([aside.has('nitrous-acid'), aside.has('halogen-ammonia')]).toEqual([false, true]);
+  });
+
+  test('the handbook counts each compound of the library once', () => {
+    const ketones = space.members.filter((m) => isPlain(m) && m.holds.includes('ketone'));
+    expect(whatSuspectGives(space, 'dnp', 'ketone').samples).toBe(ketones.length);
   });
 
   test('a compound of one’s own list takes part with the temperature that was given', () => {
