@@ -62,7 +62,7 @@ export async function deduce(files: readonly string[]): Promise<number> {
   const record = read(files, 'deduce');
   const { space, inference, bounds } = await reasoned(record);
   print({
-    candidates: inference.suspects.map((c) => ({ ...c, probability: round(c.probability) })),
+    candidates: inference.suspects.map(({ unnamed: _, ...c }) => ({ ...c, probability: round(c.probability) })),
     identities: inference.candidates.map((i) => ({ ...i, probability: round(i.probability) })),
     conflicts: inference.conflicts.map((c) => ({ ...c, settle: settlingTest(space, inference, record.entries, c, bounds) })),
     unused: [...record.unread, ...inference.unused].sort((a, b) => a.entry - b.entry),
