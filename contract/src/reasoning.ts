@@ -6,6 +6,8 @@ export const suspectSchema = z.object({
   id: z.string(),
   state: z.enum(['open', 'hinted', 'indicated', 'confirmed', 'ruled-out', 'conflict']),
   probability: z.number(),
+  /** The same were the sample none of the compounds that have a name: for salts no other. */
+  unnamed: z.number(),
   because: z.array(z.object({ entry: z.number(), decibans: z.number(), text: z.string() })),
   /** Of what is likely but not confirmed: the quickest test that would prove it. */
   proof: z.string().nullable(),

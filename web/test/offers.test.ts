@@ -143,6 +143,7 @@ test('suspects stand with conflicts first and what is ruled out last, the likeli
     id,
     state,
     probability,
+    unnamed: probability,
     because: [],
     proof: null,
   });

@@ -79,10 +79,7 @@ export class Posterior {
     this.weights = normalised(this.worth);
     this.prior = this.suspects(space.lnPrior);
     this.now = this.suspects(this.worth);
-    const { members } = space;
-    this.unnamed = members.some((m) => m.unlisted)
-      ? this.suspects(this.worth.map((ln, m) => (members[m]!.unlisted ? ln : -Infinity)))
-      : this.now;
+    this.unnamed = this.withoutNames();
   }
 
   /** The member without what does not belong to it. */
@@ -143,6 +140,16 @@ export class Posterior {
       before = after;
       return moved;
     });
+  }
+
+  /** Of what no test has a sign of, and where all that there is has a name, as it is. */
+  private withoutNames(): Float64Array {
+    const { members, suspects } = this.space;
+    const unlisted = members.filter((m) => m.unlisted);
+    if (!unlisted.length) return this.now;
+    const held = new Set(unlisted.flatMap((m) => m.holds));
+    const alone = this.suspects(this.worth.map((ln, m) => (members[m]!.unlisted ? ln : -Infinity)));
+    return alone.map((p, i) => (held.has(suspects[i]!) ? p : this.now[i]!));
   }
 
   private members(counts: (k: number) => boolean): Float64Array {

@@ -85,7 +85,7 @@ async function answer(
   const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
   const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
   return {
-    suspects: inference.suspects.map(({ unnamed: _, ...c }) => ({
+    suspects: inference.suspects.map((c) => ({
       ...c,
       because: [...c.because],
       proof: (UNPROVED.has(c.state) && proving(space, c.id, bounds)) || null,

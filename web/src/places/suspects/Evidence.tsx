@@ -21,6 +21,9 @@ const MEANING: Readonly<Record<SuspectView['state'], string>> = {
   conflict: 'Two results cannot both be right: settle it before you conclude.',
 };
 
+/** From here on it is worth saying what the tests of elements and groups tell without the names. */
+const DIFFERS = 0.03;
+
 /** Where one suspect stands, and the entries that brought it there. */
 export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
   const id = useCaseId();
@@ -39,6 +42,12 @@ export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
           </Link>
         )}
       </p>
+      {Math.abs(s.probability - s.unnamed) >= DIFFERS && (
+        <p className="mt-1 text-sm text-muted">
+          By the tests of elements and groups alone {percent(s.unnamed)}; the rest is what the likeliest compounds hold. No name
+          confirms a group or rules one out.
+        </p>
+      )}
       {because.length > 0 ? (
         <>
           <Suspense fallback={<p className="mt-3 text-sm text-muted">Drawing …</p>}>
