@@ -4,7 +4,8 @@
  */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { rulesOfSchool } from '#core/reasoning/atlas';
-import { CompoundSpace, isElement } from '#core/reasoning/compounds';
+import { CompoundSpace } from '#core/reasoning/compounds';
+import { isElement } from '#core/reasoning/kinds';
 import { SaltSpace, type Space } from '#core/reasoning/space';
 import { SCHOOLS } from '#core/scheme/model';
 import { settled } from '../cli/src/reason';

@@ -13,10 +13,9 @@ import { probabilityOf } from './observer';
 import type { Member } from './member';
 import { Nearest } from './nearest';
 import { meanOver, type Outcomes, type Reading, type Space } from './space';
-import { isElement, unlistedBeside } from './unlisted';
+import { unlistedBeside } from './unlisted';
 
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
-export { isElement };
 
 const ROWS = 400;
 /** What a sample is before anything is known of it: so often it is none of those listed. */

@@ -6,8 +6,8 @@ import { setAside, type Station } from '../scheme/route';
 import { startsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
 import type { Inference } from './infer';
+import { isElement } from './kinds';
 import type { Space } from './space';
-import { isElement } from './unlisted';
 
 export interface Bounds {
   readonly rules: HouseRules;

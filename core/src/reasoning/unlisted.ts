@@ -5,8 +5,8 @@
 import { type Group, TESTED_ELEMENTS, type TestedElement } from '../organic/data/features';
 import { testsOf } from '../scheme/tests';
 import { ELEMENTS_IN } from './data/elements-in';
+import { isElement } from './kinds';
 
-export const isElement = (suspect: string): suspect is TestedElement => (TESTED_ELEMENTS as readonly string[]).includes(suspect);
 const HALOGENS: ReadonlySet<string> = new Set(['Cl', 'Br', 'I']);
 
 /** Groups that some test has a sign of. */

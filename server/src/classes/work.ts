@@ -7,7 +7,7 @@ import { FormulaError } from '#core/matter/formula';
 import { paperMarks, partInWords, solutionOf } from '#core/practice/paper';
 import { reportOf } from '#core/record/case';
 import { isCation } from '#core/reasoning/hypotheses';
-import { isElement } from '#core/reasoning/compounds';
+import { isElement } from '#core/reasoning/kinds';
 import { testById } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
 import type {
