@@ -2,13 +2,13 @@
 import { openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
 import type { SampleSpec } from '../bench/sample';
-import { TESTED_ELEMENTS } from '../organic/data/features';
 import { LIBRARY } from '../organic/library';
 import { holdingsOf } from '../organic/structure';
 import { observe } from '../senses/perceive';
 import { fusionRemarks } from '../senses/cautions';
 import { type Difficulty, hardness } from '../reasoning/difficulty';
 import { SINGLES } from '../reasoning/hypotheses';
+import { isElement } from '../reasoning/kinds';
 import { stepsOf, testById } from '../scheme/tests';
 import { DEFAULT_RULES } from '../scheme/rules';
 import { AMPHOTERIC_METALS, COLOURED_IONS, INTERFERING_ANIONS, OF_ONE_GROUP, RUNGS, type RungId } from './data/troubles';
@@ -60,8 +60,7 @@ const mixtures = (): Unordered[] =>
   });
 
 const HALOGENS: readonly string[] = ['F', 'Cl', 'Br', 'I'];
-const elementsOf = (smiles: string): string[] =>
-  holdingsOf(smiles).filter((h) => (TESTED_ELEMENTS as readonly string[]).includes(h));
+const elementsOf = (smiles: string): string[] => holdingsOf(smiles).filter(isElement);
 
 const STANDARD_FUSION = stepsOf(testById.get('sodium-fusion')!, DEFAULT_RULES).find((s) => s.op.op === 'fuse')!.op;
 
