@@ -11,6 +11,9 @@ const percent = (p: number) => (p > 0.995 ? '> 99 %' : p < 0.005 ? '< 1 %' : `${
 /** Readings of the same compound scatter by so much, °C. */
 const TOLERANCE = 3;
 
+/** From here on it is worth saying that it may be none of those listed. */
+const WORTH_SAYING = 0.05;
+
 interface Reading {
   readonly event: 'melts' | 'boils';
   readonly celsius: number;
@@ -51,6 +54,7 @@ function Point({ compound, reading }: { compound: CompoundView; reading: Reading
 export function Candidates({ reasoned, view }: { reasoned: Reasoned; view: CaseView }) {
   const id = useCaseId();
   const reading = readingIn(view);
+  const unlisted = reasoned.candidates.find((c) => !c.compound)?.probability ?? 0;
   const standing = view.entries.filter((e) => !e.struck).length;
   return (
     <section aria-label="Candidates" className="mb-8">
@@ -97,6 +101,11 @@ export function Candidates({ reasoned, view }: { reasoned: Reasoned; view: CaseV
           ) : null,
         )}
       </ol>
+      {!reasoned.beyond && unlisted >= WORTH_SAYING && (
+        <p className="mt-3 text-sm text-muted">
+          A compound that is not listed: {percent(unlisted)}. Its elements and groups are judged below all the same.
+        </p>
+      )}
       {reasoned.parting && (
         <p className="mt-3 text-sm">
           What parts the likeliest:{' '}
