@@ -88,7 +88,8 @@ test('predict, deduce, advise and solve know organic compounds', () => {
     identities: { name: string }[];
   };
   expect(deduced.identities[0]!.name).toBe('4-bromoacetanilide');
-  expect(deduced.candidates.find((c) => c.id === 'N')).toMatchObject({ state: 'confirmed' });
+  // The name says nitrogen, one test of it shows it: that does not confirm it yet.
+  expect(deduced.candidates.find((c) => c.id === 'N')).toMatchObject({ state: 'indicated' });
   const advised = json(['advise', '-'], JSON.stringify({ kind: 'compound', entries: entries.slice(0, 2) })) as unknown as {
     next: { test: string; bits: number }[];
   };

@@ -93,14 +93,14 @@ const POOLS: Readonly<Record<RungId, () => Unordered[]>> = {
   interfering: () => salts(['interfering']),
   group: mixtures,
   'one-element': () => compounds((e) => e.length === 1),
-  'two-elements': () => compounds((e) => e.length === 2 && e.some(isHalogen)),
   'sulfur-nitrogen': () => compounds((e) => e.includes('S') && e.includes('N')),
+  'two-elements': () => compounds((e) => e.length === 2 && e.some(isHalogen)),
   'poor-fusion': () => compounds((e, smiles) => e.length > 0 && fusesBadly(smiles)),
 };
 
 const LADDERS: readonly (readonly RungId[])[] = [
   ['plain', 'coloured', 'amphoteric', 'interfering', 'group'],
-  ['one-element', 'two-elements', 'sulfur-nitrogen', 'poor-fusion'],
+  ['one-element', 'sulfur-nitrogen', 'two-elements', 'poor-fusion'],
 ];
 
 const middle = (list: readonly Graded[]): number => (list.length ? hardness(list[Math.floor(list.length / 2)]!.difficulty) : 0);

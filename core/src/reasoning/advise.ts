@@ -272,13 +272,15 @@ function priorOf(space: Space): readonly number[] {
   return known;
 }
 
-/** The quickest test that proves a suspect; where no test can, the quickest that has a sign of it, until one was done that speaks for itself. */
+/**
+ * The quickest test that proves a suspect; where no test can, the quickest that has a sign of it and is not done for what another shows,
+ * until one was done that speaks for itself.
+ */
 export function proving(space: Space, suspect: string, bounds: Bounds): string | undefined {
   const signsIn = (t: StandardTest) => (t.signs ?? []).filter((s) => s.of.includes(suspect));
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
-  const tests = open(space, bounds)
-    .filter((t) => !lacksItsReason(t, space, bounds))
-    .sort((a, b) => minutes(a) - minutes(b));
+  const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
+  const proof = tests.find((t) => signsIn(t).some((s) => s.proves));
   const told = [...bounds.done].map((id) => testById.get(id)!).some((t) => signsIn(t).some((s) => !isFaint(space, t, s)));
-  return (tests.find((t) => signsIn(t).some((s) => s.proves)) ?? (told ? undefined : tests.find((t) => signsIn(t).length)))?.id;
+  return (proof ?? (told ? undefined : tests.find((t) => signsIn(t).length && !lacksItsReason(t, space, bounds))))?.id;
 }

@@ -29,8 +29,8 @@ export const RUNGS = {
   interfering: 'An interfering anion',
   group: 'Two metals of one group',
   'one-element': 'A compound with one element besides carbon',
-  'two-elements': 'A halogen beside another element',
   'sulfur-nitrogen': 'Sulfur beside nitrogen',
+  'two-elements': 'A halogen beside another element',
   'poor-fusion': 'A compound that boils off before it is fused',
 } as const;
 export type RungId = keyof typeof RUNGS;
