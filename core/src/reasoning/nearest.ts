@@ -41,6 +41,7 @@ export class Nearest {
   /** What the known hold, each way once, and by compound the place in it. */
   private readonly ways: Bits[] = [];
   private readonly wayOf: readonly number[];
+
   /** @param known what the listed compounds hold. @param holdings that of those that are to be judged by them. */
   constructor(known: readonly (readonly string[])[], holdings: readonly (readonly string[])[]) {
     const places = new Map<string, number>();
