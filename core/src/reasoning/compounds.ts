@@ -18,9 +18,9 @@ import { unlistedBeside } from './unlisted';
 const SUSPECTS: readonly string[] = [...TESTED_ELEMENTS, 'carbohydrate', ...Object.keys(GROUPS)];
 
 const ROWS = 400;
-/** What a sample is before anything is known of it: so often it is none of those listed. */
+/** What a sample is before anything is known of it: so often it is none of those listed. By judgement. */
 const NOT_LISTED = 0.2;
-/** What is not listed may show in so many tests what nothing listed of its groups does. */
+/** What is not listed may show in so many tests what nothing listed of its groups does. By judgement. */
 const DIFFERS = 0.05;
 
 interface CompoundMember extends Member {

@@ -20,7 +20,7 @@ export interface Unlisted {
   readonly share: number;
 }
 
-/** Of what is not listed so much holds groups together as a listed compound does; the rest by how often each group is met. */
+/** Of what is not listed so much holds groups together as a listed compound does; the rest by how often each group is met. By judgement. */
 const AS_LISTED = 0.5;
 /** Groups that stand together though in no listed compound they do, and elements beyond those that groups bring: so many at most. */
 const TOGETHER = 2;
