@@ -50,6 +50,7 @@ class Work {
   inference: Inference;
   private readonly rules: HouseRules;
   private readonly mixed: boolean;
+  private readonly compound: boolean;
   /**
    * What two salts show together is at first only composed, and a compound need not be a listed one: each of their ions, elements and
    * groups has to be proved by a test of its own.
@@ -65,7 +66,8 @@ class Work {
     this.rules = rulesFor(space.scheme);
     this.inference = infer(space, []);
     this.mixed = space.members.some((m) => m.composed);
-    this.proves = this.mixed || space.scheme === 'organic';
+    this.compound = space.scheme === 'organic';
+    this.proves = this.mixed || this.compound;
   }
 
   write(test: string, observed: Observation[]): void {
@@ -101,7 +103,7 @@ class Work {
   /** Is it told what the sample is? That a compound is none of those listed says nothing yet of what it holds. */
   private get isEnough(): boolean {
     const { probability, name } = this.inference.candidates[0]!;
-    return probability >= (this.mixed ? TOLD_OF_MIXED : CONFIRMED) && (this.space.scheme !== 'organic' || name !== undefined);
+    return probability >= (this.mixed ? TOLD_OF_MIXED : CONFIRMED) && (!this.compound || name !== undefined);
   }
 
   /** Of a hard sample, what advice does not come upon: it rests on composed outcomes, and does no test again. */
@@ -129,7 +131,7 @@ class Work {
 
   /** Of a compound, once more a test that proves what is still in doubt, or speaks for it by more than a hint: the least often done first. */
   private again(suspects: readonly string[]): string | undefined {
-    if (this.space.scheme !== 'organic') return undefined;
+    if (!this.compound) return undefined;
     const times = new Map<string, number>();
     for (const { test } of this.entries) times.set(test, (times.get(test) ?? 0) + 1);
     const speaks = (test: string, how: (t: StandardTest, s: Sign) => boolean) => {
