@@ -55,7 +55,6 @@ function toy(): Toy {
       const p = Float64Array.from(members, (_, m) => probabilityOf(testById.get(test)!, recorded, composed(m, test)));
       return { p, anyhow: meanOver(space, p) };
     },
-    twins: () => [],
   };
   return { space, simulated, find: (...names) => members.findIndex((m) => m.holds.join() === names.join()) };
 }

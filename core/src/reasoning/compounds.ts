@@ -122,10 +122,6 @@ export class CompoundSpace implements Space {
     return row;
   }
 
-  twins(): readonly number[] {
-    return [];
-  }
-
   read(test: string, recorded: readonly Observation[]): Reading {
     const key = `${test} ${JSON.stringify(recorded)}`;
     const before = this.readings.get(key);

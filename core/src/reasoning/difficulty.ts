@@ -8,6 +8,7 @@ import { testById } from '../scheme/tests';
 import { nameOf } from '../senses/names';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
+import { twinsOf } from './held';
 import { infer } from './infer';
 import { probabilityOf } from './observer';
 import type { Space } from './space';
@@ -49,7 +50,7 @@ function workOnce(space: Space, m: number, seed: number, allowed: ReadonlySet<st
   const skipped = new Set<string>();
   const others = new Map<string, number>();
   const right = space.called(m);
-  const twins = new Set([right, ...space.twins(m).map((t) => space.called(t))]);
+  const twins = new Set([right, ...twinsOf(space, m).map((t) => space.called(t))]);
   let minutes = 0;
   let likeliest = false;
   const weigh = (): boolean => {

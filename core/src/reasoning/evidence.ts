@@ -2,6 +2,7 @@
 import { testById } from '../scheme/tests';
 import { MISHAP, REPEATED, TOGETHER } from './data/rates';
 import { type RecordEntry, watched } from './entries';
+import { twinsOf } from './held';
 import { probabilityOver, type Space } from './space';
 
 /** What one entry says. */
@@ -208,11 +209,18 @@ class Elimination {
   }
 }
 
+function* withTwins(space: Space, list: readonly number[]): Generator<number> {
+  for (const m of list) {
+    yield m;
+    yield* twinsOf(space, m);
+  }
+}
+
 /** Which mixture to look at next: the likeliest by each ranking in turn, with those that hold the same, and kin of the leader. */
 class Queue {
-  private readonly waiting: number[];
+  private readonly waiting: Iterator<number>;
   private readonly taken = new Set<number>();
-  private kin: { readonly of: number; readonly list: number[] } | undefined;
+  private kin: { readonly of: number; readonly list: Iterator<number> } | undefined;
   private turn = 0;
 
   constructor(
@@ -221,21 +229,23 @@ class Queue {
     private readonly most: number,
   ) {
     const lists = rankings.map((ln) => likeliest(space, ln, most, () => true));
-    this.waiting = Array.from({ length: most }).flatMap((_, i) =>
-      lists.flatMap((list) => list.slice(i, i + 1)).flatMap((m) => [m, ...space.twins(m)]),
-    );
+    const ranked = Array.from({ length: most }).flatMap((_, i) => lists.flatMap((list) => list.slice(i, i + 1)));
+    this.waiting = withTwins(space, ranked);
   }
 
   /** @param leader two of three differ from it in one ion only, those first that do with one ion less. */
   next(leader: number | undefined): number | undefined {
-    if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader) };
-    const kin = this.turn++ % 3 && this.kin ? this.kin.list : [];
-    for (const list of [kin, this.waiting])
-      for (let m = list.shift(); m !== undefined; m = list.shift())
-        if (!this.taken.has(m)) {
-          this.taken.add(m);
-          return m;
-        }
+    if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader).values() };
+    const kin = this.turn++ % 3 ? this.kin?.list : undefined;
+    return (kin && this.firstOf(kin)) ?? this.firstOf(this.waiting);
+  }
+
+  private firstOf(list: Iterator<number>): number | undefined {
+    for (let next = list.next(); !next.done; next = list.next())
+      if (!this.taken.has(next.value)) {
+        this.taken.add(next.value);
+        return next.value;
+      }
     return undefined;
   }
 

@@ -45,8 +45,16 @@ export const SUPPOSED: readonly Supposed[] = [
 /** Is a pH read off it? */
 export const hasScale = (o: Observation): boolean => o.paper === 'universal-indicator';
 
+const before = new WeakMap<Observation, number>();
+
 /** Probability of the words for something of which there was nothing. */
 export function wordsForNothing(r: Observation): number {
+  let p = before.get(r);
+  if (p === undefined) before.set(r, (p = wordsWeighed(r)));
+  return p;
+}
+
+function wordsWeighed(r: Observation): number {
   let p = 1;
   const { fields } = channelRow(r.channel);
   const events = happeningsOf(r.channel);

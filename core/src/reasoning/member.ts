@@ -15,11 +15,5 @@ export interface Member {
 /** A sample of one bottle, known for what it is. */
 export const isPlain = ({ composed, unlisted }: Member): boolean => !composed && !unlisted;
 
-const keys = new WeakMap<Member, string>();
-
 /** One text for all members that hold the same. */
-export function holdings(member: Member): string {
-  let key = keys.get(member);
-  if (key === undefined) keys.set(member, (key = [...member.holds].sort().join(' ')));
-  return key;
-}
+export const holdings = ({ holds }: Member): string => [...holds].sort().join(' ');

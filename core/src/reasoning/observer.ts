@@ -157,25 +157,27 @@ function ofChannel(
   list: readonly Observation[],
   shown: readonly Shown[],
   beside: readonly Observation[],
+  hidden: number,
 ): number {
   const things = shown.slice(0, MOST_SHOWN);
   const records = list.slice(0, MOST_TOLD);
   const imagined = imaginedIn(channel);
   const silent = things.length ? 0 : NOTHING_SAID;
-  if (!records.length) return (1 - imagined) * (1 - silent) * things.reduce((p, s) => p * (1 - s.mentioned), 1);
+  const mentioned = things.map((s) => (s.nothing ? s.mentioned : s.mentioned * (1 - hidden)));
+  if (!records.length) return (1 - imagined) * (1 - silent) * mentioned.reduce((p, m) => p * (1 - m), 1);
   const words = records.map((r) => things.map((s) => told(r, s)));
   const alone = records.map((r) => (isNothing(r) ? silent / (1 - silent) : imagined * wordsForNothing(r) + borrowed(r, beside)));
   const times = new Int8Array(things.length);
   const first = new Float64Array(things.length);
   // Told once more in the same words, a thing is told once.
-  const factor = (s: Shown, k: number) => {
-    if (times[k] === 0) return 1 - s.mentioned;
-    return s.mentioned * (times[k] === 1 ? 1 - TOLD_AGAIN + TOLD_AGAIN * first[k]! : 2 * TOLD_AGAIN);
+  const factor = (m: number, k: number) => {
+    if (times[k] === 0) return 1 - m;
+    return m * (times[k] === 1 ? 1 - TOLD_AGAIN + TOLD_AGAIN * first[k]! : 2 * TOLD_AGAIN);
   };
   const assign = (i: number): number => {
-    if (i === records.length) return things.reduce((p, s, k) => p * factor(s, k), 1);
+    if (i === records.length) return mentioned.reduce((p, m, k) => p * factor(m, k), 1);
     let sum = alone[i]! * assign(i + 1);
-    for (const k of things.keys()) {
+    for (let k = 0; k < things.length; k++) {
       const p = words[i]![k]!;
       if (p <= 0 || times[k]! >= 2) continue;
       if (times[k] === 0) first[k] = p;
@@ -238,11 +240,11 @@ function probabilityAsMeant(
 ): number {
   const told = toldByChannel(recorded);
   const shown = shownByChannel(test, seen).byChannel;
-  const faded = (s: Shown): Shown => (s.nothing ? s : { ...s, mentioned: s.mentioned * (1 - hidden) });
+  const weigh = (channel: Channel) =>
+    ofChannel(channel, told.get(channel) ?? NO_OBSERVATIONS, shown.get(channel) ?? NONE_SHOWN, seen, hidden);
   let p = 1;
-  for (const channel of new Set([...asked, ...told.keys(), ...shown.keys()])) {
-    const things = shown.get(channel) ?? NONE_SHOWN;
-    p *= ofChannel(channel, told.get(channel) ?? NO_OBSERVATIONS, hidden ? things.map(faded) : things, seen);
-  }
+  for (const channel of asked) p *= weigh(channel);
+  for (const channel of told.keys()) if (!asked.includes(channel)) p *= weigh(channel);
+  for (const channel of shown.keys()) if (!asked.includes(channel) && !told.has(channel)) p *= weigh(channel);
   return p;
 }

@@ -1,6 +1,7 @@
 /** Exact sums over all possibilities: how likely each is, and each suspect, on all of the evidence or on a part of it. */
 import { TOGETHER } from './data/rates';
 import { type Evidence, isUnexplained, type Weighed } from './evidence';
+import { type Held, heldIn } from './held';
 import type { Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
@@ -28,26 +29,6 @@ function normalised(ln: Float64Array): Float64Array {
 
 /** Decibans of the odds that belong to a probability. */
 export const decibans = (p: number): number => (10 / Math.LN10) * Math.log(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12));
-
-/** Places, among the suspects, of what all members hold, one member after another; and where each begins, and the last ends. */
-interface Held {
-  readonly places: Uint16Array;
-  readonly from: Uint32Array;
-}
-
-const known = new WeakMap<Space, Held>();
-
-function heldIn(space: Space): Held {
-  let held = known.get(space);
-  if (!held) {
-    const places = new Map(space.suspects.map((id, i) => [id, i]));
-    const from = new Uint32Array(space.members.length + 1);
-    space.members.forEach(({ holds }, m) => (from[m + 1] = from[m]! + holds.length));
-    held = { places: Uint16Array.from(space.members.flatMap(({ holds }) => holds.map((id) => places.get(id)!))), from };
-    known.set(space, held);
-  }
-  return held;
-}
 
 const gain = (after: Float64Array, before: Float64Array) => after.map((p, i) => decibans(p) - decibans(before[i]!));
 

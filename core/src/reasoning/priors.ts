@@ -15,8 +15,16 @@ import { type Form, isCation } from './hypotheses';
 
 const commonness = (ion: string): number => COMMONNESS[ion] ?? 1;
 
+const weights = new Map<Form, number>();
+
 /** Relative to other forms. Of a double salt the first cation and the anion count. */
-export function weightOf({ ions, name }: Form): number {
+export function weightOf(form: Form): number {
+  let weight = weights.get(form);
+  if (weight === undefined) weights.set(form, (weight = weighed(form)));
+  return weight;
+}
+
+function weighed({ ions, name }: Form): number {
   const [cation, last] = [ions[0]!, ions.at(-1)!];
   const anion = isCation(last) ? NO_ANION : commonness(last);
   const rare = !ALKALI.has(cation) && ALKALI_SALTS.has(last) ? WITH_OTHER_METALS : 1;
@@ -29,26 +37,26 @@ const partsOf = (of: Amounts): (readonly [ion: string, count: number])[] =>
     .filter(([id]) => id !== 'H2O' && id !== 'H+')
     .map(([id, count]) => [id === 'HS-' ? 'S2-' : id, count]);
 
-const saltKey = (cation: string, anion: string) => `${cation} ${anion}`;
+/** Of each cation the anions with which it is sparingly soluble: in water, and of what acid dissolves, in acid of 1 mol/L. */
+const SPARINGLY_SOLUBLE = new Map<string, Set<string>>();
+for (const { of, lnK } of solids) {
+  const parts = partsOf(of);
+  const cation = parts.find(([id]) => isCation(id));
+  const anion = parts.find(([id]) => !isCation(id));
+  if (parts.length !== 2 || !cation || !anion) continue;
+  const [up, down] = [cation[1], anion[1]];
+  const molar = Math.exp((lnK - up * Math.log(up) - down * Math.log(down)) / (up + down));
+  if (molar >= SPARING) continue;
+  if (!SPARINGLY_SOLUBLE.has(cation[0])) SPARINGLY_SOLUBLE.set(cation[0], new Set());
+  SPARINGLY_SOLUBLE.get(cation[0])!.add(anion[0]);
+}
 
-/** Salts that are sparingly soluble, by their ions: in water, and of those that acid dissolves, in acid of 1 mol/L. */
-const SPARINGLY_SOLUBLE: ReadonlySet<string> = new Set(
-  solids.flatMap(({ of, lnK }) => {
-    const parts = partsOf(of);
-    const cation = parts.find(([id]) => isCation(id));
-    const anion = parts.find(([id]) => !isCation(id));
-    if (parts.length !== 2 || !cation || !anion) return [];
-    const [up, down] = [cation[1], anion[1]];
-    const molar = Math.exp((lnK - up * Math.log(up) - down * Math.log(down)) / (up + down));
-    return molar < SPARING ? [saltKey(cation[0], anion[0])] : [];
-  }),
-);
+const falls = (cationOf: Form, anionOf: Form): boolean =>
+  SPARINGLY_SOLUBLE.get(cationOf.ions[0]!)?.has(anionOf.ions.at(-1)!) ?? false;
 
 /** Do two plain salts that dissolve give a precipitate with each other? */
-function fallsOut(one: Form, other: Form): boolean {
-  const falls = (cationOf: Form, anionOf: Form) => SPARINGLY_SOLUBLE.has(saltKey(cationOf.ions[0]!, anionOf.ions.at(-1)!));
-  return !falls(one, one) && !falls(other, other) && (falls(one, other) || falls(other, one));
-}
+const fallsOut = (one: Form, other: Form): boolean =>
+  !falls(one, one) && !falls(other, other) && (falls(one, other) || falls(other, one));
 
 /** Of two plain salts, relative to other two. */
 export function weightTogether(one: Form, other: Form): number {

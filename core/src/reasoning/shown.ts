@@ -24,7 +24,7 @@ export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
   /** Of a solid that changes: it is gone later, it is on the way to another, or it is what is left after a part dissolved. */
-  readonly stage?: Stage;
+  readonly stage: Stage | undefined;
   readonly mentioned: number;
   readonly alike: readonly Colour[] | undefined;
 }
@@ -87,7 +87,7 @@ const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
 
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   const shown = weighedAsSeen(test, seen);
-  return isSensed(test, seen) ? [...shown, { o: GAS, nothing: false, mentioned: MENTIONED.sensed, alike: undefined }] : shown;
+  return isSensed(test, seen) ? [...shown, { o: GAS, nothing: false, stage: undefined, mentioned: MENTIONED.sensed, alike: undefined }] : shown;
 }
 
 /** What is left of a solid after a part of it dissolved: told with that, or instead of it. */
@@ -98,10 +98,12 @@ const isLeftOf = (o: Observation, before: Observation) =>
   before.event === 'partly-dissolved' &&
   o.colour === before.colour;
 
-/** What becomes of a solid later, if anything does. */
-function stageBefore(o: Observation, then: readonly Observation[]): Stage | undefined {
-  if (isNothing(o) || !STAGED.has(o.channel) || o.event === 'unchanged' || o.look !== undefined) return undefined;
-  const later = then.filter((p) => p.channel === o.channel && !isNothing(p) && !isLeftOf(p, o));
+/** What becomes of a solid later, if anything does, or of what it is left. */
+function stageOf(o: Observation, i: number, seen: readonly Observation[]): Stage | undefined {
+  if (!STAGED.has(o.channel)) return undefined;
+  if (seen.some((p, k) => k < i && isLeftOf(o, p))) return 'left-over';
+  if (isNothing(o) || o.event === 'unchanged' || o.look !== undefined) return undefined;
+  const later = seen.filter((p, k) => k > i && p.channel === o.channel && !isNothing(p) && !isLeftOf(p, o));
   if (!later.length) return undefined;
   if (o.event === 'partly-dissolved') return 'on-the-way';
   return later.some(({ event }) => event === 'dissolved' || event === 'partly-dissolved') ? 'gone' : 'on-the-way';
@@ -110,12 +112,12 @@ function stageBefore(o: Observation, then: readonly Observation[]): Stage | unde
 function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[] {
   return seen.map((o, i) => {
     const nothing = isNothing(o);
-    const stage = seen.slice(0, i).some((p) => isLeftOf(o, p)) ? 'left-over' : stageBefore(o, seen.slice(i + 1));
+    const stage = stageOf(o, i, seen);
     const mentioned = nothing ? MENTIONED.nothing : mentionedIn(test, o, stage, seen);
     return {
       o,
       nothing,
-      ...(stage && { stage }),
+      stage,
       mentioned,
       alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)),
     };

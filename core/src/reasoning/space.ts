@@ -10,7 +10,7 @@ import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, rowsIn } from './atlas';
 import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
-import { holdings, isPlain, type Member } from './member';
+import { isPlain, type Member } from './member';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
 import { type Limits, type SaltMember, unknownsWithin } from './salt-members';
@@ -48,8 +48,6 @@ export interface Space {
   /** The usual outcome, quickly. */
   outline(m: number, test: string): readonly Observation[];
   read(test: string, recorded: readonly Observation[]): Reading;
-  /** Mixtures that hold the same as this one, in other pairings. */
-  twins(m: number): readonly number[];
 }
 
 /** Stations at which no reagent comes to the solution, so that nothing shows of a trace in the water. */
@@ -80,7 +78,6 @@ export class SaltSpace implements Space {
   private readonly worlds = new Map<string, World>();
   private readonly readings = new Map<string, Reading>();
   private readonly overlaid = new Map<number, Observation[]>();
-  private readonly alike = new Map<string, number[]>();
   private readonly parts: Parts;
 
   constructor(
@@ -117,7 +114,8 @@ export class SaltSpace implements Space {
 
   /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
   shows(m: number, test: string, most = Infinity): Outcomes {
-    const salts = this.saltsIn(m, this.showsTraces(test));
+    const { salts: all, trace } = this.members[m]!;
+    const salts = trace && !this.showsTraces(test) ? all.slice(0, 1) : all;
     if (salts.length > 1) return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
     return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
   }
@@ -139,24 +137,6 @@ export class SaltSpace implements Space {
     this.readings.set(key, reading);
     if (this.readings.size > ROWS) this.readings.delete(this.readings.keys().next().value!);
     return reading;
-  }
-
-  twins(m: number): readonly number[] {
-    if (!this.alike.size)
-      this.members.forEach((member, k) => {
-        const key = holdings(member);
-        if (!member.composed) return;
-        const same = this.alike.get(key);
-        if (same) same.push(k);
-        else this.alike.set(key, [k]);
-      });
-    return (this.alike.get(holdings(this.members[m]!)) ?? []).filter((k) => k !== m);
-  }
-
-  /** Those that have a say in a test: a trace where it can show. */
-  private saltsIn(m: number, withTraces: boolean): readonly number[] {
-    const { salts, trace } = this.members[m]!;
-    return trace && !withTraces ? salts.slice(0, 1) : salts;
   }
 
   private showsTraces(test: string): boolean {
@@ -181,15 +161,12 @@ export class SaltSpace implements Space {
     const rows = this.rows(test.id)!;
     const usual = rows[0]!;
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
-    const p = new Float64Array(this.members.length);
     const withTraces = this.showsTraces(test.id);
-    for (let m = 0; m < p.length; m++) {
-      const [first, second] = this.saltsIn(m, withTraces);
-      p[m] =
-        second === undefined
-          ? rows.reduce((sum, row) => sum + weighed.alone(row[first!]!), 0) / rows.length
-          : weighed.together(usual[first!]!, usual[second]!);
-    }
+    const alone = (salt: number) => rows.reduce((sum, row) => sum + weighed.alone(row[salt]!), 0) / rows.length;
+    const of = ({ salts, trace }: SaltMember) =>
+      salts.length === 1 || (trace && !withTraces) ? alone(salts[0]!) : weighed.together(usual[salts[0]!]!, usual[salts[1]!]!);
+    const p = new Float64Array(this.members.length);
+    for (let m = 0; m < p.length; m++) p[m] = of(this.members[m]!);
     return p;
   }
 
