@@ -28,7 +28,9 @@ export const operation = (i: number): CaseEvent => ({
 /** Requests a second that were answered. */
 export function drive(asked: Drive): Promise<number> {
   return new Promise((resolve, reject) => {
-    const child = fork(fileURLToPath(import.meta.url), [JSON.stringify(asked)]);
+    const child = fork(fileURLToPath(import.meta.url), [JSON.stringify(asked)], {
+      execArgv: ['--import', import.meta.resolve('tsx')],
+    });
     child.once('message', resolve);
     child.once('exit', (code) => code && reject(new Error(`the driver ended with ${code}`)));
   });

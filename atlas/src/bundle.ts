@@ -3,7 +3,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
-import { build, type BuildOptions, type Plugin, version } from 'esbuild';
+import type { BuildOptions, Plugin } from 'esbuild';
 
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
 /** Bare imports are found from here as from the sources. */
@@ -20,6 +20,18 @@ const OWN_ADDRESS: Plugin = {
       contents: readFileSync(path, 'utf8').replaceAll(ADDRESS, JSON.stringify(pathToFileURL(path).href)),
       loader: 'ts',
     })),
+};
+
+/** Packages that are made of many files, and pure: bundled too, for finding these takes longer than all else at a start. */
+const INLINED = /^(zod|culori|openchemlib)(\/|$)/;
+const BARE = /^[a-z@]/;
+
+const OTHER_PACKAGES: Plugin = {
+  name: 'other-packages',
+  setup: ({ onResolve }) =>
+    onResolve({ filter: BARE }, ({ path, kind }) =>
+      kind === 'entry-point' || INLINED.test(path) ? undefined : { path, external: true },
+    ),
 };
 
 const hash = (content: string) => createHash('sha256').update(content).digest('hex').slice(0, 16);
@@ -52,11 +64,12 @@ function kept(
   const known = new Map<string, Promise<string>>();
   const look = async (module: URL): Promise<string> => {
     const file = fileURLToPath(module);
-    const note = join(CACHE, `${hash(JSON.stringify([relative(ROOT, file), version, options.minify ?? false]))}.json`);
+    const note = join(CACHE, `${hash(JSON.stringify([relative(ROOT, file), options.minify ?? false]))}.json`);
     if (existsSync(note)) {
       const before = JSON.parse(readFileSync(note, 'utf8')) as Made;
       if (isCurrent(before) && isThere(before.result)) return before.result;
     }
+    const { build } = await import('esbuild');
     const { outputFiles, metafile } = await build({
       entryPoints: [file],
       absWorkingDir: ROOT,
@@ -65,11 +78,10 @@ function kept(
       metafile: true,
       format: 'esm',
       platform: 'node',
-      packages: 'external',
       ...options,
     });
-    // How it is bundled counts too.
-    const inputs = [...Object.keys(metafile!.inputs), relative(ROOT, fileURLToPath(import.meta.url))];
+    // How it is bundled counts too, and with which packages.
+    const inputs = [...Object.keys(metafile!.inputs), relative(ROOT, fileURLToPath(import.meta.url)), 'package-lock.json'];
     const of = Object.fromEntries(inputs.map((input) => [input, statSync(join(ROOT, input)).mtimeMs]));
     const result = made(outputFiles![0]!.text);
     write(note, JSON.stringify({ of, result } satisfies Made));
@@ -83,11 +95,11 @@ function kept(
 }
 
 /** A short hash of a module with all that it reaches, the same for the same code on any machine. */
-export const versionOf = kept({ minify: true }, hash);
+export const versionOf = kept({ minify: true, packages: 'external' }, hash);
 
 /** The file of a module's bundle, made when it is not there. */
 export const bundleOf = kept(
-  { plugins: [OWN_ADDRESS] },
+  { plugins: [OTHER_PACKAGES, OWN_ADDRESS] },
   (content) => {
     const file = join(CACHE, `${hash(content)}.mjs`);
     if (!existsSync(file)) write(file, content);

@@ -1,12 +1,23 @@
-/** Which command was asked for. Commands are loaded when named, so that the headless ones start fast. */
+/** Which command was asked for. Commands are loaded when named, so that the headless ones start fast. `start.ts` bundles this. */
 import { bundleOf } from '../../atlas/src/bundle';
+import type * as BenchAppending from '../../bench/appending';
+import type * as BenchFuzz from '../../bench/fuzz';
+import type * as BenchInterface from '../../bench/interface';
+import type * as BenchLoad from '../../bench/load';
+import type * as BenchReasoning from '../../bench/reasoning';
+import type * as BenchRecords from '../../bench/records';
+import type * as BenchSecrecy from '../../bench/secrecy';
+import type * as BenchSolver from '../../bench/solver';
+import type * as Atlas from '../../cli/src/atlas';
 import type * as Predict from '../../cli/src/predict';
 import type * as Reason from '../../cli/src/reason';
 import type * as Sim from '../../cli/src/sim';
 import type * as Solve from '../../cli/src/solve';
-import type * as BenchReasoning from '../../bench/reasoning';
-import type * as BenchRecords from '../../bench/records';
-import type * as BenchSolver from '../../bench/solver';
+import type * as Species from '../../cli/src/species';
+import type * as Backup from './backup';
+import type * as Demo from './demo';
+import type * as Test from './test';
+import type * as Verify from './verify';
 import { isUserError, UserError } from './errors';
 
 const HELP = `Usage: ./foxing <command>
@@ -31,7 +42,7 @@ const HELP = `Usage: ./foxing <command>
                      of interface, what a person waits for in the browser
 `;
 
-/** What computes for long runs from a bundle: among hundreds of modules a call costs more, and so does finding them. */
+/** A command runs from a bundle: among hundreds of modules a call costs more, and so does finding them. */
 const bundled = async <M>(module: string): Promise<M> =>
   (await import(await bundleOf(new URL(`../../${module}.ts`, import.meta.url)))) as M;
 
@@ -40,11 +51,11 @@ const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<numb
   solver: async () => (await bundled<typeof BenchSolver>('bench/solver')).bench(),
   reasoning: async (args) => (await bundled<typeof BenchReasoning>('bench/reasoning')).benchReasoning(args.includes('--quick')),
   records: async () => (await bundled<typeof BenchRecords>('bench/records')).benchRecords(),
-  append: async () => (await import('../../bench/appending')).benchAppend(),
-  interface: async () => (await import('../../bench/interface')).benchInterface(),
-  load: async (args) => (await import('../../bench/load')).benchLoad(args),
-  secrecy: async (args) => (await import('../../bench/secrecy')).benchSecrecy(args),
-  fuzz: async (args) => (await import('../../bench/fuzz')).benchFuzz(args),
+  append: async () => (await bundled<typeof BenchAppending>('bench/appending')).benchAppend(),
+  interface: async () => (await bundled<typeof BenchInterface>('bench/interface')).benchInterface(),
+  load: async (args) => (await bundled<typeof BenchLoad>('bench/load')).benchLoad(args),
+  secrecy: async (args) => (await bundled<typeof BenchSecrecy>('bench/secrecy')).benchSecrecy(args),
+  fuzz: async (args) => (await bundled<typeof BenchFuzz>('bench/fuzz')).benchFuzz(args),
 };
 
 function bench([name = 'solver', ...rest]: readonly string[]): Promise<number> {
@@ -58,15 +69,15 @@ async function run(argv: readonly string[]): Promise<number> {
   switch (command) {
     case 'demo':
     case 'start':
-      return (await import('./demo')).demo(rest, command);
+      return (await bundled<typeof Demo>('launcher/src/demo')).demo(rest, command);
     case 'verify':
-      return (await import('./verify')).verify(rest);
+      return (await bundled<typeof Verify>('launcher/src/verify')).verify(rest);
     case 'backup':
-      return (await import('./backup')).backup(rest);
+      return (await bundled<typeof Backup>('launcher/src/backup')).backup(rest);
     case 'restore':
-      return (await import('./backup')).restore(rest);
+      return (await bundled<typeof Backup>('launcher/src/backup')).restore(rest);
     case 'test':
-      return (await import('./test')).test(rest);
+      return (await bundled<typeof Test>('launcher/src/test')).test(rest);
     case 'sim':
       return (await bundled<typeof Sim>('cli/src/sim')).sim(rest);
     case 'deduce':
@@ -78,9 +89,9 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'predict':
       return (await bundled<typeof Predict>('cli/src/predict')).predict(rest);
     case 'atlas':
-      return (await import('../../cli/src/atlas')).atlas(rest);
+      return (await bundled<typeof Atlas>('cli/src/atlas')).atlas(rest);
     case 'species':
-      return (await import('../../cli/src/species')).species();
+      return (await bundled<typeof Species>('cli/src/species')).species();
     case 'bench':
       return bench(rest);
     case undefined:

@@ -87,7 +87,9 @@ const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
 
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   const shown = weighedAsSeen(test, seen);
-  return isSensed(test, seen) ? [...shown, { o: GAS, nothing: false, stage: undefined, mentioned: MENTIONED.sensed, alike: undefined }] : shown;
+  return isSensed(test, seen)
+    ? [...shown, { o: GAS, nothing: false, stage: undefined, mentioned: MENTIONED.sensed, alike: undefined }]
+    : shown;
 }
 
 /** What is left of a solid after a part of it dissolved: told with that, or instead of it. */
