@@ -1,7 +1,7 @@
 /** A Foxing for the browser to visit, in a process of its own. */
 import { fork } from 'node:child_process';
 import { once } from 'node:events';
-import { fileURLToPath } from 'node:url';
+import { bundleOf } from '../atlas/src/bundle';
 
 export interface Foxing {
   readonly url: string;
@@ -12,8 +12,7 @@ export interface Foxing {
 }
 
 export async function foxingAt(port: number): Promise<Foxing> {
-  const child = fork(fileURLToPath(new URL('./server.ts', import.meta.url)), {
-    execArgv: ['--import', import.meta.resolve('tsx')],
+  const child = fork(await bundleOf(new URL('./server.ts', import.meta.url)), {
     env: { ...process.env, PORT: String(port) },
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   });

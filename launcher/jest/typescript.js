@@ -2,3 +2,4 @@
 import { register } from 'node:module';
 
 register('./typescript-hooks.js', import.meta.url);
+process.setSourceMapsEnabled(true);

@@ -71,10 +71,15 @@ function showsSignOf(space: Space, test: string, suspect: string, holder = suspe
   return share;
 }
 
-/** That a precipitate dissolves is not seen where another is. */
-const isHidden = ({ see }: Sign, { observed }: RecordEntry): boolean =>
-  see.some(({ channel, event }) => channel === 'precipitate' && [event].flat().every((e) => GONE.has(e))) &&
-  observed.some((o) => o.channel === 'precipitate' && !isNothing(o));
+/** That a precipitate dissolves is not seen where another is, nor one flame in another. */
+function isHidden({ see }: Sign, { observed }: RecordEntry): boolean {
+  const isThere = (channel: Channel) => observed.some((o) => o.channel === channel && !isNothing(o));
+  return see.some(({ channel, event }) =>
+    channel === 'precipitate'
+      ? [event].flat().every((e) => GONE.has(e)) && isThere(channel)
+      : channel === 'flame' && isThere(channel),
+  );
+}
 
 /** Would this entry have shown a sign of the suspect, had it been there? */
 function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boolean {
