@@ -65,14 +65,19 @@ const keyOf = (smiles: string) => structureOf(smiles).key;
 const flat = (smiles: string) => smiles.replaceAll('@', '');
 const mirrored = (smiles: string) => smiles.replace(/@@?/g, (mark) => (mark === '@' ? '@@' : '@'));
 
-function grouped<T>(list: readonly T[], keyOfOne: (one: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const one of list) groups.set(keyOfOne(one), [...(groups.get(keyOfOne(one)) ?? []), one]);
-  return groups;
-}
+/** Atoms but hydrogen, in the order of the alphabet: the same for all ways to write a structure, and read without parsing it. */
+const heavyAtoms = (smiles: string): string =>
+  [...smiles.matchAll(/\[\d*([A-Za-z][a-z]?)[^\]]*\]|(Cl|Br|[A-Za-z])/g)]
+    .map(([, bracketed, plain]) => (bracketed ?? plain)!.toLowerCase())
+    .filter((atom) => atom !== 'h')
+    .sort()
+    .join(' ');
 
-let byKey: Map<string, Compound> | undefined;
-let byFlatKey: Map<string, Compound[]> | undefined;
+const isomers = new Map<string, Compound[]>();
+for (const compound of LIBRARY) {
+  const atoms = heavyAtoms(compound.smiles);
+  if (!isomers.get(atoms)?.push(compound)) isomers.set(atoms, [compound]);
+}
 
 /**
  * The library's compound of this structure, however the SMILES is written. A mirror image is the same compound here; where only
@@ -80,11 +85,11 @@ let byFlatKey: Map<string, Compound[]> | undefined;
  * @throws StructureError
  */
 export function inLibrary(smiles: string): Compound | undefined {
-  byKey ??= new Map(LIBRARY.map((c) => [keyOf(c.smiles), c]));
-  byFlatKey ??= grouped(LIBRARY, (c) => keyOf(flat(c.smiles)));
-  const exact = byKey.get(keyOf(smiles)) ?? byKey.get(keyOf(mirrored(smiles)));
+  const among = isomers.get(heavyAtoms(smiles)) ?? [];
+  const [key, mirroredKey, flatKey] = [smiles, mirrored(smiles), flat(smiles)].map(keyOf);
+  const exact = among.find((c) => keyOf(c.smiles) === key) ?? among.find((c) => keyOf(c.smiles) === mirroredKey);
   if (exact) return exact;
-  const alike = byFlatKey.get(keyOf(flat(smiles)))?.filter((c) => !smiles.includes('@') || !c.smiles.includes('@')) ?? [];
+  const alike = among.filter((c) => keyOf(flat(c.smiles)) === flatKey && (!smiles.includes('@') || !c.smiles.includes('@')));
   return alike.length === 1 ? alike[0] : undefined;
 }
 
