@@ -145,9 +145,7 @@ export class Reasoner {
       effort: 'prompt',
     };
     await Promise.all(
-      Array.from({ length: this.crew.threads }, () =>
-        this.crew.run('think', { question, stop: raised() }, ENOUGH_SECONDS.thorough),
-      ),
+      Array.from({ length: this.crew.threads }, () => this.crew.run('think', { question, stop: raised() }, GRACE_SECONDS)),
     );
     await this.db.query(`delete from reasoning_answer where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
   }
