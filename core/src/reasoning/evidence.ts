@@ -209,6 +209,7 @@ class Elimination {
   }
 }
 
+/** Each, and after it those that hold the same. */
 function* withTwins(space: Space, list: readonly number[]): Generator<number> {
   for (const m of list) {
     yield m;

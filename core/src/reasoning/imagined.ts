@@ -45,12 +45,12 @@ export const SUPPOSED: readonly Supposed[] = [
 /** Is a pH read off it? */
 export const hasScale = (o: Observation): boolean => o.paper === 'universal-indicator';
 
-const before = new WeakMap<Observation, number>();
+const wordsBefore = new WeakMap<Observation, number>();
 
 /** Probability of the words for something of which there was nothing. */
 export function wordsForNothing(r: Observation): number {
-  let p = before.get(r);
-  if (p === undefined) before.set(r, (p = wordsWeighed(r)));
+  let p = wordsBefore.get(r);
+  if (p === undefined) wordsBefore.set(r, (p = wordsWeighed(r)));
   return p;
 }
 

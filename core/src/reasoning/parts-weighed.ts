@@ -21,7 +21,9 @@ function rememberedOfTwo(size: number, work: (one: number, other: number) => num
 }
 
 export class PartsWeighed {
+  /** Of each outcome that occurs. */
   private readonly placeOf = new Map<number, number>();
+  /** Probability of the record, of one outcome by its place, and of two in one tube. */
   private readonly one: (place: number) => number;
   private readonly two: (a: number, b: number) => number;
 
@@ -34,9 +36,9 @@ export class PartsWeighed {
       const [only, another] = occurring;
       if (another === undefined && !asked[i]!.length && !written.length && !parts.part(only!).length) return [];
       const weigh = (seen: readonly Observation[], hidden: number) => probabilityOf(test, written, seen, hidden, asked[i]);
-      const placeOf = new Map(occurring.map((part, place) => [part, place]));
+      const among = new Map(occurring.map((part, place) => [part, place]));
       return {
-        places: Uint32Array.from(made, (of) => placeOf.get(of[i]!)!),
+        places: Uint32Array.from(made, (of) => among.get(of[i]!)!),
         one: remembered(occurring.length, (x) => weigh(parts.part(occurring[x]!), 0)),
         two: rememberedOfTwo(occurring.length, (x, y) => weigh(parts.laid(occurring[x]!, occurring[y]!), TOGETHER.hidden)),
       };

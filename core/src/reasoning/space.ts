@@ -114,10 +114,10 @@ export class SaltSpace implements Space {
 
   /** From the atlas for what stands in one bottle, from the simulator for a mixture. */
   shows(m: number, test: string, most = Infinity): Outcomes {
-    const { salts: all, trace } = this.members[m]!;
-    const salts = trace && !this.showsTraces(test) ? all.slice(0, 1) : all;
-    if (salts.length > 1) return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
-    return this.rows(test)!.map((row) => this.atlas.outcomes[row[salts[0]!]!]!);
+    const member = this.members[m]!;
+    if (!this.showsOneSalt(member, test))
+      return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
+    return this.rows(test)!.map((row) => this.atlas.outcomes[row[member.salts[0]!]!]!);
   }
 
   /** Of a mixture, what its two salts would show laid over each other; of a trace nothing. */
@@ -139,8 +139,9 @@ export class SaltSpace implements Space {
     return reading;
   }
 
-  private showsTraces(test: string): boolean {
-    return !WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme));
+  /** A trace has no say where no reagent could make it show. */
+  private showsOneSalt({ salts, trace }: SaltMember, test: string): boolean {
+    return salts.length === 1 || (trace !== undefined && WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme)));
   }
 
   private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {
@@ -161,12 +162,13 @@ export class SaltSpace implements Space {
     const rows = this.rows(test.id)!;
     const usual = rows[0]!;
     const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
-    const withTraces = this.showsTraces(test.id);
     const alone = (salt: number) => rows.reduce((sum, row) => sum + weighed.alone(row[salt]!), 0) / rows.length;
-    const of = ({ salts, trace }: SaltMember) =>
-      salts.length === 1 || (trace && !withTraces) ? alone(salts[0]!) : weighed.together(usual[salts[0]!]!, usual[salts[1]!]!);
     const p = new Float64Array(this.members.length);
-    for (let m = 0; m < p.length; m++) p[m] = of(this.members[m]!);
+    for (let m = 0; m < p.length; m++) {
+      const member = this.members[m]!;
+      const [first, second] = [member.salts[0]!, member.salts[1]!];
+      p[m] = this.showsOneSalt(member, test.id) ? alone(first) : weighed.together(usual[first]!, usual[second]!);
+    }
     return p;
   }
 

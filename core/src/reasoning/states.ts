@@ -74,11 +74,9 @@ function showsSignOf(space: Space, test: string, suspect: string, holder = suspe
 /** That a precipitate dissolves is not seen where another is, nor one flame in another. */
 function isHidden({ see }: Sign, { observed }: RecordEntry): boolean {
   const isThere = (channel: Channel) => observed.some((o) => o.channel === channel && !isNothing(o));
-  return see.some(({ channel, event }) =>
-    channel === 'precipitate'
-      ? [event].flat().every((e) => GONE.has(e)) && isThere(channel)
-      : channel === 'flame' && isThere(channel),
-  );
+  const isEasilyHidden = ({ channel, event }: Sign['see'][number]) =>
+    channel === 'flame' || (channel === 'precipitate' && [event].flat().every((e) => GONE.has(e)));
+  return see.some((o) => isEasilyHidden(o) && isThere(o.channel));
 }
 
 /** Would this entry have shown a sign of the suspect, had it been there? */
