@@ -2,7 +2,7 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { fileURLToPath } from 'node:url';
 import type { BuildOptions, Plugin } from 'esbuild';
 
 const ROOT = fileURLToPath(new URL('../../', import.meta.url));
@@ -11,13 +11,14 @@ const CACHE = join(ROOT, 'node_modules/.cache/foxing');
 
 /** Not as text, which in a bundle of this module would be replaced itself. */
 const ADDRESS = /\bimport\.meta\.url\b/g;
+const addressFrom = (place: string): string => `new URL(${JSON.stringify(place)}, import.meta.${'url'}).href`;
 
-/** In a bundle every module still finds the files beside it. */
+/** In a bundle every module still finds the files beside it, also when the whole project was moved. */
 const OWN_ADDRESS: Plugin = {
   name: 'own-address',
   setup: ({ onLoad }) =>
     onLoad({ filter: /\.ts$/ }, ({ path }) => ({
-      contents: readFileSync(path, 'utf8').replaceAll(ADDRESS, JSON.stringify(pathToFileURL(path).href)),
+      contents: readFileSync(path, 'utf8').replaceAll(ADDRESS, addressFrom(relative(CACHE, path))),
       loader: 'ts',
     })),
 };
@@ -97,13 +98,17 @@ function kept(
 /** A short hash of a module with all that it reaches, the same for the same code on any machine. */
 export const versionOf = kept({ minify: true, packages: 'external' }, hash);
 
-/** The file of a module's bundle, made when it is not there. */
-export const bundleOf = kept(
+const inCache = (name: string) => join(CACHE, name);
+
+const bundleNameOf = kept(
   { plugins: [OTHER_PACKAGES, OWN_ADDRESS] },
   (content) => {
-    const file = join(CACHE, `${hash(content)}.mjs`);
-    if (!existsSync(file)) write(file, content);
-    return file;
+    const name = `${hash(content)}.mjs`;
+    if (!existsSync(inCache(name))) write(inCache(name), content);
+    return name;
   },
-  existsSync,
+  (name) => existsSync(inCache(name)),
 );
+
+/** The file of a module's bundle, made when it is not there. */
+export const bundleOf = async (module: URL): Promise<string> => inCache(await bundleNameOf(module));

@@ -14,10 +14,12 @@ import { say } from '#launcher/run';
 import { print, readJson } from './input';
 
 /**
- * Seconds after which mixtures are simulated no further: of the processor, so that other work beside it changes no answer, and by the
- * clock at most.
+ * Seconds after which mixtures are simulated no further: of the processor since the first look, so that other work beside it changes no
+ * answer, and by the clock since the answer was asked for.
  */
-const THINKING = { processor: 3.2, clock: 8 };
+const THINKING = { processor: 3.2, clock: 10 };
+/** By `performance.now()`, which counts from there. */
+const PROCESS_START = 0;
 
 const round = (x: number) => Number(x.toFixed(4));
 
@@ -32,12 +34,16 @@ function read(files: readonly string[], command: string): ParsedRecord {
   }
 }
 
-/** A first look, and where that leaves doubt, as thorough a one as there is time for. */
-export function settled(space: Space, entries: ParsedRecord['entries']): Inference {
-  const first = infer(space, entries, PROMPT);
+/**
+ * A first look, and where that leaves doubt, as thorough a one as there is time for.
+ * @param began when the answer was asked for, by `performance.now()`.
+ */
+export function settled(space: Space, entries: ParsedRecord['entries'], began: number): Inference {
+  const late = () => performance.now() > began + THINKING.clock * 1000;
+  const first = infer(space, entries, { ...PROMPT, stopped: late });
   if (!first.doubtful) return first;
-  const [from, until] = [process.cpuUsage(), Date.now() + THINKING.clock * 1000];
-  const stopped = () => process.cpuUsage(from).user > THINKING.processor * 1e6 || Date.now() > until;
+  const from = process.cpuUsage();
+  const stopped = () => late() || process.cpuUsage(from).user > THINKING.processor * 1e6;
   return infer(space, entries, { ...THOROUGH, stopped });
 }
 
@@ -47,7 +53,7 @@ async function reasoned(record: ParsedRecord) {
       ? new CompoundSpace(await loadCompounds(say))
       : new SaltSpace(await loadAtlas(say), rulesOfSchool(record.school), record.limits);
   const rules = rulesFor(space.scheme);
-  const inference = settled(space, record.entries);
+  const inference = settled(space, record.entries, PROCESS_START);
   const bounds = {
     rules,
     simulated: true,

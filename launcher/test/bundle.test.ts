@@ -1,7 +1,7 @@
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import type * as Bundle from '../../atlas/src/bundle';
 import { bundleOf, versionOf } from '../../atlas/src/bundle';
 
@@ -30,12 +30,14 @@ test('version and bundle of a module follow every file that it reaches, and are 
   }
 });
 
-test('what was bundled itself bundles as before: every module finds the files beside it', async () => {
+test('what was bundled itself bundles as before: every module finds the files beside it, wherever the project is moved', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'foxing-bundle-'));
   try {
     const entry = pathToFileURL(join(folder, 'where.ts'));
     writeFileSync(join(folder, 'where.ts'), 'export const here: string = import.meta.url;\n');
-    const bundled = (await import(await bundleOf(new URL('../../atlas/src/bundle.ts', import.meta.url)))) as typeof Bundle;
+    const ours = new URL('../../atlas/src/bundle.ts', import.meta.url);
+    const bundled = (await import(await bundleOf(ours))) as typeof Bundle;
+    expect(readFileSync(await bundleOf(ours), 'utf8')).not.toContain(fileURLToPath(new URL('../../', import.meta.url)));
     const bundle = await bundled.bundleOf(entry);
     expect(await import(bundle)).toMatchObject({ here: entry.href });
     rmSync(bundle);

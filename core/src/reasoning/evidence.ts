@@ -34,7 +34,7 @@ export interface Effort {
   readonly least?: number;
   /** Mixtures that are simulated at the most. */
   readonly most: number;
-  /** Asked between two of them: true when nobody waits for the answer any more, and what there is will do. */
+  /** Asked between two of their tests: true when nobody waits for the answer any more, and what there is will do. */
   readonly stopped?: () => boolean;
 }
 
@@ -107,7 +107,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   for (; run < most && (run < least || !elimination.isSettled) && !stopped?.(); run++) {
     const m = queue.next(run < FIRST ? undefined : elimination.leader);
     if (m === undefined) break;
-    elimination.enter(m);
+    elimination.enter(m, stopped);
   }
   elimination.weighOver(stopped);
   return {
@@ -157,11 +157,12 @@ class Elimination {
     return this.idle >= enough && this.left <= UNSETTLED * (this.left + this.found) && this.explainsAll;
   }
 
-  enter(m: number): void {
+  enter(m: number, stopped?: () => boolean): void {
     this.idle++;
     this.left -= this.worth(this.quick[m]!);
     let sum = this.space.lnPrior[m]!;
     for (const [place, k] of this.order.entries()) {
+      if (stopped?.()) return;
       const evidence = this.evidence[k]!;
       const { entry, p, ln } = evidence;
       p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
