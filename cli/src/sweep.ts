@@ -18,13 +18,13 @@ const mean = (list: readonly number[]) => Number((list.reduce((a, b) => a + b, 0
 
 export type Summary = ReturnType<typeof summary>;
 
-/** What was said, by tenths of the probability, and how often it was so: each sample counts as often as it is met. */
+/** What was said, to the nearest tenth of the probability, and how often it was so: each sample counts as often as it is met. */
 function calibrationOf(samples: readonly Task[], outcomes: readonly Outcome[]) {
-  const bins = Array.from({ length: 10 }, () => ({ said: 0, was: 0, weight: 0, n: 0 }));
+  const bins = Array.from({ length: 11 }, () => ({ said: 0, was: 0, weight: 0, n: 0 }));
   for (const [i, { said }] of outcomes.entries())
     for (const { p, there } of said) {
       const { weight } = samples[i]!;
-      const bin = bins[Math.min(9, Math.floor(p * 10))]!;
+      const bin = bins[Math.round(p * 10)]!;
       bin.said += weight * p;
       bin.was += there ? weight : 0;
       bin.weight += weight;
