@@ -1,6 +1,7 @@
 /** Entries that cannot all be right. */
 import { shownBy, signsShown, titleOf } from './entries';
 import { decibans, type Posterior } from './posterior';
+import { placeOfMost } from './rows';
 
 export interface Conflict {
   /** The entry that the others speak against. */
@@ -26,7 +27,8 @@ const OUT = 0.01;
 
 /** The likeliest members that together hold most of the probability. */
 function weighty(weights: Float64Array): number[] {
-  const order = Array.from(weights.keys()).filter((m) => weights[m]! > 1e-5);
+  const order: number[] = [];
+  for (let m = 0; m < weights.length; m++) if (weights[m]! > 1e-5) order.push(m);
   order.sort((a, b) => weights[b]! - weights[a]!);
   let mass = 0;
   const end = order.findIndex((m) => (mass += weights[m]!) >= MOSTLY);
@@ -85,12 +87,10 @@ const MISFIT = 1.7;
 const LEADING = 0.4;
 const MOST_NAMED = 3;
 
-const likeliest = (weights: Float64Array): number => weights.reduce((best, w, m) => (w > weights[best]! ? m : best), 0);
-
 /** Entries that show a sign of something that the likeliest does not hold, and none of what it holds. */
 function signsOfOthers(posterior: Posterior): Conflict[] {
   const { space, weights, evidence, now } = posterior;
-  const top = likeliest(weights);
+  const top = placeOfMost(weights);
   const holds = space.suspects.filter((_, i) => now[i]! >= LEADING);
   if (!holds.length) return [];
   return evidence.flatMap(({ entry, p }, k) => {
@@ -152,7 +152,7 @@ const MISTAKEN = 1;
 /** The likeliest holds one thing more than another would, which takes a single entry for a mistake. */
 function oneMoreOrMistaken(posterior: Posterior): Conflict | null {
   const { space, weights, evidence } = posterior;
-  const top = likeliest(weights);
+  const top = placeOfMost(weights);
   const held = space.members[top]!.holds;
   const fewer = space.members.reduce<number | undefined>((best, { holds }, m) => {
     if (holds.length === 0 || holds.length >= held.length || weights[m]! * WORTH_A_DOUBT < weights[top]!) return best;

@@ -2,7 +2,9 @@
 import { testById } from '../scheme/tests';
 import { MISHAP, REPEATED, TOGETHER } from './data/rates';
 import { type RecordEntry, watched } from './entries';
-import { twinsOf } from './held';
+import { heldIn } from './held';
+import { Queue } from './queue';
+import { add } from './rows';
 import { probabilityOver, type Space } from './space';
 
 /** What one entry says. */
@@ -57,13 +59,32 @@ const PATIENCE = 60;
 /** What no member could have shown has some probability all the same. */
 const LEAST = 1e-250;
 
-/** ln likelihood of an entry from its probability when nothing went wrong. */
-function lnFor({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): (p: number) => number {
+/** What the likelihood of an entry is made of: so much of its probability when nothing went wrong, and so much in any case. */
+interface Makeup {
+  readonly share: number;
+  readonly least: number;
+}
+
+function makeup({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): Makeup {
   const wrong = mishap + (1 - mishap) * otherwise;
-  const [share, least] = again
-    ? [(1 - REPEATED) * (1 - wrong), REPEATED + (1 - REPEATED) * wrong * anyhow]
-    : [1 - wrong, wrong * anyhow];
-  return (p) => Math.log(share * p + least);
+  return again
+    ? { share: (1 - REPEATED) * (1 - wrong), least: REPEATED + (1 - REPEATED) * wrong * anyhow }
+    : { share: 1 - wrong, least: wrong * anyhow };
+}
+
+/** ln likelihood of an entry from its probability when nothing went wrong. */
+const lnOf = ({ share, least }: Makeup, p: number): number => Math.log(share * p + least);
+
+/** The same under every member, of which some are composed. */
+function lnUnderAll(p: Float64Array, composed: Uint8Array, alone: Makeup, together: Makeup): Float64Array {
+  const ln = new Float64Array(p.length);
+  for (let m = 0; m < p.length; m++) ln[m] = lnOf(composed[m] ? together : alone, p[m]!);
+  return ln;
+}
+
+/** Adds what an entry says; of what is composed never less than it says of anything. */
+function addRoughly(to: Float64Array, ln: Float64Array, composed: Uint8Array, lnAnyhow: number): void {
+  for (let m = 0; m < to.length; m++) to[m]! += composed[m] && ln[m]! < lnAnyhow ? lnAnyhow : ln[m]!;
 }
 
 /** Is it likelier that something went wrong than that the sample showed this? */
@@ -82,8 +103,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   const quick = space.lnPrior.slice();
   // Some of what is composed is quite wrong: by this ranking no entry counts against a mixture, only for it.
   const rough = space.lnPrior.slice();
-  const composed = Uint8Array.from(space.members, (m) => (m.composed ? 1 : 0));
-  const mixtures = space.members.filter((m) => m.composed).length;
+  const { composed } = heldIn(space);
   const evidence = entries.map((entry, i): Evidence => {
     const { p, anyhow } = space.read(entry.test, watched(entry));
     const about = {
@@ -91,14 +111,9 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
       again: entries.slice(0, i).some((before) => sameWords(before, entry)),
       anyhow: Math.max(anyhow, LEAST),
     };
-    const [lnAlone, lnTogether] = [lnFor(about, 0), lnFor(about, TOGETHER.otherwise)];
-    const lnAnyhow = Math.log(about.anyhow);
-    const ln = new Float64Array(p.length);
-    for (let m = 0; m < p.length; m++) {
-      const value = (ln[m] = composed[m] ? lnTogether(p[m]!) : lnAlone(p[m]!));
-      quick[m]! += value;
-      rough[m]! += composed[m] && value < lnAnyhow ? lnAnyhow : value;
-    }
+    const ln = lnUnderAll(p, composed, makeup(about, 0), makeup(about, TOGETHER.otherwise));
+    add(quick, ln);
+    addRoughly(rough, ln, composed, Math.log(about.anyhow));
     return { entry, ...about, p: p.slice(), ln };
   });
   const elimination = new Elimination(space, evidence, quick);
@@ -113,7 +128,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   return {
     evidence,
     simulated: new Set(elimination.finished.keys()),
-    doubtful: run < mixtures && !elimination.isSettled,
+    doubtful: run < composed.reduce((sum, one) => sum + one, 0) && !elimination.isSettled,
   };
 }
 
@@ -138,14 +153,12 @@ class Elimination {
     private readonly quick: Float64Array,
   ) {
     this.order = [...evidence.keys()];
-    space.members.forEach(({ composed }, m) => {
-      if (!composed && quick[m]! > this.best) [this.leader, this.best] = [m, quick[m]!];
-    });
+    const { composed } = heldIn(space);
+    for (let m = 0; m < quick.length; m++) if (!composed[m] && quick[m]! > this.best) [this.leader, this.best] = [m, quick[m]!];
     this.scale = this.best;
-    space.members.forEach(({ composed }, m) => {
-      if (composed) this.left += this.worth(quick[m]!);
+    for (let m = 0; m < quick.length; m++)
+      if (composed[m]) this.left += this.worth(quick[m]!);
       else this.found += this.worth(quick[m]!);
-    });
   }
 
   private readonly worth = (ln: number) => Math.exp(ln - this.scale);
@@ -158,24 +171,32 @@ class Elimination {
   }
 
   enter(m: number, stopped?: () => boolean): void {
+    const sum = this.simulate(m, stopped);
+    if (sum === 'stopped') return;
     this.idle++;
     this.left -= this.worth(this.quick[m]!);
-    let sum = this.space.lnPrior[m]!;
-    for (const [place, k] of this.order.entries()) {
-      if (stopped?.()) return;
-      const evidence = this.evidence[k]!;
-      const { entry, p, ln } = evidence;
-      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
-      sum += ln[m] = lnFor(evidence, 0)(p[m]!);
-      if (sum < this.best - BEATEN) {
-        this.order.splice(place, 1);
-        this.order.unshift(k);
-        return;
-      }
-    }
+    if (sum === 'beaten') return;
     this.finished.set(m, sum);
     this.found += this.worth(sum);
     if (sum > this.best) [this.leader, this.best, this.idle] = [m, sum, 0];
+  }
+
+  /** ln of what it is worth, with its prior. */
+  private simulate(m: number, stopped?: () => boolean): number | 'beaten' | 'stopped' {
+    let sum = this.space.lnPrior[m]!;
+    for (const [place, k] of this.order.entries()) {
+      if (stopped?.()) return 'stopped';
+      const evidence = this.evidence[k]!;
+      const { entry, p, ln } = evidence;
+      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
+      sum += ln[m] = lnOf(makeup(evidence, 0), p[m]!);
+      if (sum < this.best - BEATEN) {
+        this.order.splice(place, 1);
+        this.order.unshift(k);
+        return 'beaten';
+      }
+    }
+    return sum;
   }
 
   /**
@@ -193,7 +214,7 @@ class Elimination {
           const { entry, p, ln } = evidence;
           p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
           sum -= ln[m]!;
-          sum += ln[m] = lnFor(evidence, 0)(p[m]!);
+          sum += ln[m] = lnOf(makeup(evidence, 0), p[m]!);
         }
       };
       weigh(poor);
@@ -208,71 +229,4 @@ class Elimination {
     const m = this.leader;
     return m !== undefined && !this.evidence.some((e) => isPoor(e, m));
   }
-}
-
-/** Each, and after it those that hold the same. */
-function* withTwins(space: Space, list: readonly number[]): Generator<number> {
-  for (const m of list) {
-    yield m;
-    yield* twinsOf(space, m);
-  }
-}
-
-/** Which mixture to look at next: the likeliest by each ranking in turn, with those that hold the same, and kin of the leader. */
-class Queue {
-  private readonly waiting: Iterator<number>;
-  private readonly taken = new Set<number>();
-  private kin: { readonly of: number; readonly list: Iterator<number> } | undefined;
-  private turn = 0;
-
-  constructor(
-    private readonly space: Space,
-    private readonly rankings: readonly Float64Array[],
-    private readonly most: number,
-  ) {
-    const lists = rankings.map((ln) => likeliest(space, ln, most, () => true));
-    const ranked = Array.from({ length: most }).flatMap((_, i) => lists.flatMap((list) => list.slice(i, i + 1)));
-    this.waiting = withTwins(space, ranked);
-  }
-
-  /** @param leader two of three differ from it in one ion only, those first that do with one ion less. */
-  next(leader: number | undefined): number | undefined {
-    if (leader !== undefined && this.kin?.of !== leader) this.kin = { of: leader, list: this.kinOf(leader).values() };
-    const kin = this.turn++ % 3 ? this.kin?.list : undefined;
-    return (kin && this.firstOf(kin)) ?? this.firstOf(this.waiting);
-  }
-
-  private firstOf(list: Iterator<number>): number | undefined {
-    for (let next = list.next(); !next.done; next = list.next())
-      if (!this.taken.has(next.value)) {
-        this.taken.add(next.value);
-        return next.value;
-      }
-    return undefined;
-  }
-
-  private kinOf(leader: number): number[] {
-    const { members } = this.space;
-    const holds = new Set(members[leader]!.holds);
-    const strangers = (m: number) => members[m]!.holds.filter((ion) => !holds.has(ion)).length;
-    const more = (m: number) => members[m]!.holds.length - holds.size;
-    const find = (wanted: (m: number) => boolean) => likeliest(this.space, this.rankings[0]!, this.most, wanted);
-    return [...find((m) => more(m) === -1 && strangers(m) === 0), ...find((m) => Math.abs(more(m)) <= 1 && strangers(m) <= 1)];
-  }
-}
-
-function likeliest(space: Space, ln: Float64Array, most: number, wanted: (m: number) => boolean): number[] {
-  const top: number[] = [];
-  for (let m = 0; m < ln.length; m++) {
-    if ((top.length === most && ln[m]! <= ln[top.at(-1)!]!) || !space.members[m]!.composed || !wanted(m)) continue;
-    let low = 0;
-    for (let high = top.length; low < high;) {
-      const mid = (low + high) >> 1;
-      if (ln[top[mid]!]! >= ln[m]!) low = mid + 1;
-      else high = mid;
-    }
-    top.splice(low, 0, m);
-    if (top.length > most) top.pop();
-  }
-  return top;
 }

@@ -1,10 +1,14 @@
-/** What the members of a space hold, as numbers: for what goes through all of them again and again. */
+/** What the members of a space hold and are, as numbers: for what goes through all of them again and again. */
 import type { Space } from './space';
 
-/** Places, among the suspects, of what all members hold, one member after another; and where each begins, and the last ends. */
 export interface Held {
+  /** Places, among the suspects, of what all members hold, one member after another; and where each begins, and the last ends. */
   readonly places: Uint16Array;
   readonly from: Uint32Array;
+  /** By member, one number for all that hold the same. */
+  readonly alike: Uint32Array;
+  /** By member, whether it is composed: 1 or 0. */
+  readonly composed: Uint8Array;
 }
 
 const known = new WeakMap<Space, Held>();
@@ -20,24 +24,24 @@ function readHeld({ suspects, members }: Space): Held {
   const from = new Uint32Array(members.length + 1);
   for (let m = 0; m < members.length; m++) from[m + 1] = from[m]! + members[m]!.holds.length;
   const places = new Uint16Array(from.at(-1)!);
-  let at = 0;
-  for (const { holds } of members) for (const id of holds) places[at++] = placeOf.get(id)!;
-  return { places, from };
+  const alike = new Uint32Array(members.length);
+  const numbers = new Map<string, number>();
+  const composed = new Uint8Array(members.length);
+  members.forEach(({ holds, composed: isComposed }, m) => {
+    composed[m] = isComposed ? 1 : 0;
+    const held = places.subarray(from[m]!, from[m + 1]!);
+    held.set(holds.map((id) => placeOf.get(id)!));
+    const all = held.toSorted().join(' ');
+    if (!numbers.has(all)) numbers.set(all, numbers.size);
+    alike[m] = numbers.get(all)!;
+  });
+  return { places, from, alike, composed };
 }
 
 /** Mixtures that hold the same as this member, in other pairings. */
 export function twinsOf(space: Space, member: number): number[] {
-  const { places, from } = heldIn(space);
-  const [first, end] = [from[member]!, from[member + 1]!];
-  const isHeld = new Uint8Array(space.suspects.length);
-  for (let at = first; at < end; at++) isHeld[places[at]!] = 1;
+  const { alike, composed } = heldIn(space);
   const twins: number[] = [];
-  for (let m = 0; m < space.members.length; m++) {
-    let at = from[m]!;
-    const after = from[m + 1]!;
-    if (after - at !== end - first || m === member) continue;
-    while (at < after && isHeld[places[at]!]) at++;
-    if (at === after && space.members[m]!.composed) twins.push(m);
-  }
+  for (let m = 0; m < alike.length; m++) if (alike[m] === alike[member] && m !== member && composed[m]) twins.push(m);
   return twins;
 }

@@ -3,8 +3,8 @@ import { because } from './because';
 import { type Conflict, conflictsIn } from './conflicts';
 import { type RecordEntry, type Unused, usable } from './entries';
 import { type Effort, evidenceOf } from './evidence';
+import { heldIn } from './held';
 import { Posterior } from './posterior';
-import { holdings } from './member';
 import type { Space } from './space';
 import { LIKELY, type State, stateOf } from './states';
 
@@ -94,11 +94,12 @@ export function infer(space: Space, record: readonly RecordEntry[], effort = PRO
 /** Members of the same holdings and name are one candidate, however a salt's ions are paired; so is all that is not listed. */
 function candidatesOf(posterior: Posterior): Candidate[] {
   const { space, weights, evidence } = posterior;
-  const found = new Map<string, { member: number; probability: number }>();
+  const { alike } = heldIn(space);
+  const found = new Map<string | number, { member: number; probability: number }>();
   for (let m = 0; m < weights.length; m++) {
     if (weights[m]! < UNLIKELY) continue;
     const member = space.members[m]!;
-    const key = member.unlisted ? UNLISTED : (member.name ?? holdings(member));
+    const key = member.unlisted ? UNLISTED : (member.name ?? alike[m]!);
     const known = found.get(key);
     if (known) known.probability += weights[m]!;
     else found.set(key, { member: m, probability: weights[m]! });

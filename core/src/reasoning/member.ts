@@ -14,6 +14,3 @@ export interface Member {
 
 /** A sample of one bottle, known for what it is. */
 export const isPlain = ({ composed, unlisted }: Member): boolean => !composed && !unlisted;
-
-/** One text for all members that hold the same. */
-export const holdings = ({ holds }: Member): string => [...holds].sort().join(' ');

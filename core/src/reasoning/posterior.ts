@@ -2,6 +2,7 @@
 import { TOGETHER } from './data/rates';
 import { type Evidence, isUnexplained, type Weighed } from './evidence';
 import { type Held, heldIn } from './held';
+import { add, placeOfMost } from './rows';
 import type { Space } from './space';
 
 /** e-folds below the likeliest at which a member no longer counts. */
@@ -9,14 +10,8 @@ const NEGLIGIBLE = -23;
 /** Decibans from which an entry alone is said to fit a suspect. */
 const FITS = 1.5;
 
-function mostOf(ln: Float64Array): number {
-  let most = -Infinity;
-  for (let i = 0; i < ln.length; i++) if (ln[i]! > most) most = ln[i]!;
-  return most;
-}
-
 function normalised(ln: Float64Array): Float64Array {
-  const most = mostOf(ln);
+  const most = ln[placeOfMost(ln)]!;
   const out = new Float64Array(ln.length);
   let sum = 0;
   for (let i = 0; i < ln.length; i++) {
@@ -31,6 +26,9 @@ function normalised(ln: Float64Array): Float64Array {
 export const decibans = (p: number): number => (10 / Math.LN10) * Math.log(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12));
 
 const gain = (after: Float64Array, before: Float64Array) => after.map((p, i) => decibans(p) - decibans(before[i]!));
+
+/** Probability of every suspect before any evidence. */
+const priors = new WeakMap<Space, Float64Array>();
 
 export class Posterior {
   /** Probability of every member of the space. */
@@ -58,7 +56,8 @@ export class Posterior {
     this.held = heldIn(space);
     this.worth = this.members(() => true);
     this.weights = normalised(this.worth);
-    this.prior = this.suspects(space.lnPrior);
+    this.prior = priors.get(space) ?? this.suspects(space.lnPrior);
+    priors.set(space, this.prior);
     this.now = this.suspects(this.worth);
     this.unnamed = this.withoutNames();
   }
@@ -115,7 +114,7 @@ export class Posterior {
     const running = this.space.lnPrior.slice();
     let before = this.prior;
     return this.evidence.map(({ ln }) => {
-      for (let m = 0; m < running.length; m++) running[m]! += ln[m]!;
+      add(running, ln);
       const after = this.suspects(running);
       const moved = gain(after, before);
       before = after;
@@ -136,7 +135,7 @@ export class Posterior {
   private members(counts: (k: number) => boolean): Float64Array {
     const sum = this.space.lnPrior.slice();
     this.evidence.forEach(({ ln }, k) => {
-      if (counts(k)) for (let m = 0; m < sum.length; m++) sum[m]! += ln[m]!;
+      if (counts(k)) add(sum, ln);
     });
     return sum;
   }
@@ -145,7 +144,7 @@ export class Posterior {
   private suspects(ln: Float64Array): Float64Array {
     const out = new Float64Array(this.space.suspects.length);
     const { places, from } = this.held;
-    const most = mostOf(ln);
+    const most = ln[placeOfMost(ln)]!;
     let sum = 0;
     for (let m = 0; m < ln.length; m++) {
       const below = ln[m]! - most;

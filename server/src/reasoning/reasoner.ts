@@ -14,7 +14,7 @@ import type { Answer, Question } from './think';
 const REMEMBERED = 100;
 const KEPT_DAYS = 30;
 /** Seconds of thought after which a look is answered with what there is; and those after them at which it is broken off. */
-const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 0.25, thorough: 5 };
+const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 0.15, thorough: 5 };
 /** What a thread may take beside thinking: on a slow machine it may have to be made ready first. */
 const GRACE_SECONDS = 30;
 
