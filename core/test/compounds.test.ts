@@ -1,7 +1,7 @@
 import { gunzipSync } from 'node:zlib';
 import { readFileSync } from 'node:fs';
 import { advise } from '#core/reasoning/advise';
-import { rulesFor } from '#core/reasoning/atlas';
+import { answerKey, OTHER_ANSWERS, rulesFor } from '#core/reasoning/atlas';
 import type { RecordEntry } from '#core/reasoning/entries';
 
 import { infer } from '#core/reasoning/infer';
@@ -104,6 +104,31 @@ describe('an organic compound', () => {
       aside,
     });
     expect(few!.splits.length).toBeGreaterThan(1);
+  });
+
+  const changedBy = (question: string, option: string) => Object.keys(space.atlas.otherwise[answerKey(question, option)]!);
+
+  test.each(OTHER_ANSWERS.filter(({ question, option }) => changedBy(question, option).length))(
+    'a perfect observer under $question = $option never has what is there ruled out',
+    ({ question, option }) => {
+      const tests = changedBy(question, option);
+      const other = new CompoundSpace(space.atlas, [], { ...rulesFor('organic'), answers: { [question]: option } });
+      const shows = (of: CompoundSpace, m: number) => JSON.stringify(tests.map((t) => of.outline(m, t)));
+      const differing = space.atlas.compounds.flatMap((_, m) => (shows(other, m) === shows(space, m) ? [] : [m]));
+      for (const m of differing.filter((_, i) => i % 9 === 0)) {
+        const record = ['compound-look', ...tests].map((t, i) => entry(i + 1, t, ...other.outline(m, t)));
+        const out = infer(other, record).suspects.filter(
+          ({ id, state }) => state === 'ruled-out' && other.members[m]!.holds.includes(id),
+        );
+        expect([other.called(m), out]).toEqual([other.called(m), []]);
+      }
+    },
+  );
+
+  test('nitric acid as the oxidant of the layer test finds iodide, and not bromide', () => {
+    const other = new CompoundSpace(space.atlas, [], { ...rulesFor('organic'), answers: { 'layer-oxidant': 'nitric-acid' } });
+    const layer = (name: string) => other.outline(at(name), 'halogen-layer').find((o) => o.channel === 'layer')!.colour;
+    expect(['iodobenzene', 'bromobenzene'].map(layer)).toEqual(['violet', 'colourless']);
   });
 
   test('what a record leaves out sets no test aside', () => {

@@ -10,11 +10,6 @@ import { TESTED_GROUPS } from './unlisted';
 const ASKED = 1e-5;
 const DIFFERING = { ofItsKind: 0.1, ofOther: 0.35 };
 
-interface Bits {
-  readonly elements: number;
-  readonly groups: number;
-}
-
 /** Elements, and whether a halogen stands on a ring, where it hardly takes part. */
 const ELEMENTS = [...TESTED_ELEMENTS, 'aryl-halide'];
 const MOST = Math.max(ELEMENTS.length, TESTED_GROUPS.length);
@@ -25,10 +20,6 @@ const FOR_OTHER = powers(DIFFERING.ofOther);
 
 const maskOf = (ids: readonly string[], held: readonly string[]) =>
   ids.reduce((mask, id, i) => (held.includes(id) ? mask | (1 << i) : mask), 0);
-const bitsOf = (held: readonly string[]): Bits => ({
-  elements: maskOf(ELEMENTS, held),
-  groups: maskOf(TESTED_GROUPS, held),
-});
 
 function ones(mask: number): number {
   let v = mask - ((mask >>> 1) & 0x55555555);
@@ -36,67 +27,117 @@ function ones(mask: number): number {
   return (((v + (v >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
 }
 
+/** Things of one kind: how all that are to be judged, and all that are known, stand to each other in what they hold of it. */
+class Kind {
+  /** What the known hold of it, by way. */
+  private readonly known: number[] = [];
+  /** What those that are to be judged hold of it, each once, and by holding the place in it. */
+  private readonly masks: readonly number[];
+  private readonly placeOf: Uint32Array;
+
+  constructor(
+    private readonly ids: readonly string[],
+    holdings: readonly (readonly string[])[],
+  ) {
+    const all = holdings.map((held) => maskOf(ids, held));
+    this.masks = [...new Set(all)];
+    const places = new Map(this.masks.map((mask, place) => [mask, place]));
+    this.placeOf = Uint32Array.from(all, (mask) => places.get(mask)!);
+  }
+
+  /** Adds a way of the known. */
+  add(held: readonly string[]): void {
+    this.known.push(maskOf(this.ids, held));
+  }
+
+  isAsked(signs: readonly string[]): boolean {
+    return this.ids.some((id) => signs.includes(id));
+  }
+
+  /** By holding, how much each way counts by what it holds of this kind. */
+  weights(signs: readonly string[], factor: readonly number[]): (k: number) => Float64Array {
+    const asked = maskOf(this.ids, signs);
+    const rows: Float64Array[] = [];
+    const rowOf = (mask: number) =>
+      Float64Array.from(this.known, (way) => {
+        const differing = mask ^ way;
+        return FOR_ASKED[ones(differing & asked)]! * factor[ones(differing & ~asked)]!;
+      });
+    return (k) => (rows[this.placeOf[k]!] ??= rowOf(this.masks[this.placeOf[k]!]!));
+  }
+}
+
 export class Nearest {
-  private readonly bits: readonly Bits[];
-  /** What the known hold, each way once, and by compound the place in it. */
-  private readonly ways: Bits[] = [];
+  private readonly elements: Kind;
+  private readonly groups: Kind;
+  /** What the known hold, each way once: by compound the place in it. */
   private readonly wayOf: readonly number[];
+  private readonly ways: number;
+  private readonly size: number;
 
   /** @param known what the listed compounds hold. @param holdings that of those that are to be judged by them. */
   constructor(known: readonly (readonly string[])[], holdings: readonly (readonly string[])[]) {
+    this.elements = new Kind(ELEMENTS, holdings);
+    this.groups = new Kind(TESTED_GROUPS, holdings);
+    this.size = holdings.length;
     const places = new Map<string, number>();
     this.wayOf = known.map((held) => {
-      const bits = bitsOf(held);
-      const key = `${bits.elements} ${bits.groups}`;
-      if (!places.has(key)) places.set(key, this.ways.push(bits) - 1);
+      const key = `${maskOf(ELEMENTS, held)} ${maskOf(TESTED_GROUPS, held)}`;
+      if (!places.has(key)) {
+        places.set(key, places.size);
+        this.elements.add(held);
+        this.groups.add(held);
+      }
       return places.get(key)!;
     });
-    this.bits = holdings.map(bitsOf);
+    this.ways = places.size;
   }
 
   /** Weighted mean over the known, for each of `holdings`. @param values by known compound. */
   means(test: string, values: Float64Array): Float64Array {
-    const sums = new Float64Array(this.ways.length);
-    const counts = new Float64Array(this.ways.length);
+    const sums = new Float64Array(this.ways);
+    const counts = new Float64Array(this.ways);
     this.wayOf.forEach((way, i) => {
       sums[way]! += values[i]!;
       counts[way]!++;
     });
-    const weigh = this.weigher(test);
-    return Float64Array.from(this.bits, (_, k) => {
-      let sum = 0;
-      let all = 0;
-      for (let way = 0; way < sums.length; way++) {
-        const w = weigh(k, way);
-        sum += w * sums[way]!;
-        all += w * counts[way]!;
-      }
-      return sum / all;
-    });
+    const weights = this.weigher(test);
+    const means = new Float64Array(this.size);
+    for (let k = 0; k < means.length; k++) means[k] = mean(weights(k), sums, counts);
+    return means;
   }
 
   /** Which of the things that the known show is most to be expected. @param shows by known compound. */
   typical<T>(k: number, test: string, shows: readonly T[]): T {
-    const weigh = this.weigher(test);
-    const weights = this.ways.map((_, way) => weigh(k, way));
+    const [byElements, byGroups] = this.weigher(test)(k);
     const sums = new Map<T, number>();
-    shows.forEach((shown, i) => sums.set(shown, (sums.get(shown) ?? 0) + weights[this.wayOf[i]!]!));
+    shows.forEach((shown, i) => {
+      const way = this.wayOf[i]!;
+      sums.set(shown, (sums.get(shown) ?? 0) + byElements[way]! * byGroups[way]!);
+    });
     return [...sums].reduce((best, one) => (one[1] > best[1] ? one : best))[0];
   }
 
-  private weigher(test: string): (k: number, way: number) => number {
-    const asked = bitsOf(testById.get(test)!.signs?.flatMap((s) => s.of) ?? []);
-    const [forElements, forGroups] = asked.elements && !asked.groups ? [FOR_ITS_KIND, FOR_OTHER] : [FOR_OTHER, FOR_ITS_KIND];
-    const { bits, ways } = this;
-    return (k, way) => {
-      const elements = bits[k]!.elements ^ ways[way]!.elements;
-      const groups = bits[k]!.groups ^ ways[way]!.groups;
-      return (
-        FOR_ASKED[ones(elements & asked.elements)]! *
-        FOR_ASKED[ones(groups & asked.groups)]! *
-        forElements[ones(elements & ~asked.elements)]! *
-        forGroups[ones(groups & ~asked.groups)]!
-      );
-    };
+  private weigher(test: string): (k: number) => Weights {
+    const signs = testById.get(test)!.signs?.flatMap((s) => s.of) ?? [];
+    const onlyElements = this.elements.isAsked(signs) && !this.groups.isAsked(signs);
+    const [forElements, forGroups] = onlyElements ? [FOR_ITS_KIND, FOR_OTHER] : [FOR_OTHER, FOR_ITS_KIND];
+    const elements = this.elements.weights(signs, forElements);
+    const groups = this.groups.weights(signs, forGroups);
+    return (k) => [elements(k), groups(k)];
   }
+}
+
+/** How much each way counts, by its elements and by its groups: the product. */
+type Weights = readonly [byElements: Float64Array, byGroups: Float64Array];
+
+function mean([byElements, byGroups]: Weights, sums: Float64Array, counts: Float64Array): number {
+  let sum = 0;
+  let all = 0;
+  for (let way = 0; way < sums.length; way++) {
+    const w = byElements[way]! * byGroups[way]!;
+    sum += w * sums[way]!;
+    all += w * counts[way]!;
+  }
+  return sum / all;
 }

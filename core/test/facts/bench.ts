@@ -213,6 +213,21 @@ export const FACTS: Facts = [
         'take A 1; add A nitric-acid-2M 1; stand A 1; = liquid colourless|pale-yellow',
       ],
       [
+        'half-strong nitric acid frees iodine in the cold, which a layer takes up violet',
+        'K+ 0.1 I- 0.1',
+        'take A 1; add A nitric-acid-conc 0.5; add A cyclohexane 1; shake A; = sees layer present violet|purple|pink|crimson',
+      ],
+      [
+        'it leaves bromide as it is',
+        'K+ 0.1 Br- 0.1',
+        'take A 1; add A nitric-acid-conc 0.5; add A cyclohexane 1; shake A; look A; = sees layer present colourless',
+      ],
+      [
+        'a small bromide solution in much concentrated nitric acid gives bromine',
+        'K+ 0.5 Br- 0.5',
+        'take A 0.2; add A nitric-acid-conc 1; add A cyclohexane 1; shake A; = sees layer present orange|yellow|brown|red-brown',
+      ],
+      [
         'copper(II) and iodide make a white solid in a brown liquid',
         'Cu2+ 0.1 SO4^2- 0.1',
         'take A 1; add A potassium-iodide-0.1M 3; spin A; = ppt white|off-white|buff|cream; = liquid brown|yellow|orange|red-brown',

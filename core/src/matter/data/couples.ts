@@ -56,7 +56,11 @@ export const COUPLES: readonly CoupleRow[] = [
   { id: 'NO3/NO', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: -0.4, least: { 'NO3-': 1 }, not: ['I2/I-', 'Cl2/Cl-', 'MnO4/Mn', 'MnO2/Mn', 'FeCN', 'SO2/S2O3', 'NO3/HNO2'] } },
   // A few drops of nitric acid, boiled: iron(II) needs less acid than the rest.
   { id: 'NO3/NO boiled', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 90, acid: -1, only: ['Fe3/Fe2'] } },
-  { id: 'NO3/NO conc', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 2.2, not: ['Cl2/Cl-', 'FeCN', 'NO3/HNO2'] } },
+  { id: 'NO3/NO conc', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 2.2, not: ['I2/I-', 'Br2/Br-', 'Cl2/Cl-', 'FeCN', 'NO3/HNO2'] } },
+  // Nitric acid of 2 mol/L leaves iodide and bromide alone; some 5 mol/L take iodide, and bromide when hot; the concentrated takes it cold. Where between them is judgement.
+  { id: 'NO3/NO conc, iodide', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 1.4, least: { 'NO3-': 3.5 }, only: ['I2/I-'] } },
+  { id: 'NO3/NO conc, bromide', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { acid: 3.4, only: ['Br2/Br-'] } },
+  { id: 'NO3/NO hot, bromide', half: 'NO3- + 4 H+ + 3 e- = NO + 2 H2O', volts: 0.957, source: 'BARD', reductant: NEVER, oxidant: { warm: 60, acid: 2.2, only: ['Br2/Br-'] } },
   { id: 'HNO2/NO', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { acid: -5.5, not: ['Br2/Br-', 'Cl2/Cl-', 'CO2/C2O4', 'SO4/SO2', 'FeCN', 'Cu2/Cu', 'Cu2/Cu+', 'NO3/HNO2'] } },
   { id: 'HNO2/NO self', half: 'HNO2 + H+ + e- = NO + H2O', volts: 0.996, source: 'BARD', reductant: NEVER, oxidant: { only: ['NO3/HNO2 self'], slow: 3 } },
   { id: 'NO3/HNO2 self', half: 'NO3- + 3 H+ + 2 e- = HNO2 + H2O', volts: 0.934, source: 'BARD', oxidant: NEVER, reductant: { scarce: -2, only: ['HNO2/NO self'] } },
