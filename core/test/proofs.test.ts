@@ -31,7 +31,7 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
   ['Bi3+', 'Bi2O3', 'it is so much that stannite blackens a part of it only'],
   ['Mn2+', 'MnI2', 'iodine colours the liquid'],
   ['Ba2+', 'BaCrO4', 'it falls again when the acid solution is made basic, before its turn'],
-  ['Ag+', 'Ag2S AgI', 'sulfur or iodide is left beside it'],
+  ['Ag+', 'Ag2S', 'sulfur is left beside it'],
   ['As3+', 'As2S3', 'nitric acid, which dissolves it, makes arsenate of it, and sulfur beside which its sulfide is lost'],
 ];
 const hidden = new Map(HIDDEN.flatMap(([ion, salts, why]) => salts.split(' ').map((salt) => [`${ion} ${salt}`, why] as const)));
