@@ -106,15 +106,17 @@ describe('an organic compound', () => {
     expect(few!.splits.length).toBeGreaterThan(1);
   });
 
-  const changedBy = (question: string, option: string) => Object.keys(space.atlas.otherwise[answerKey(question, option)]!);
+  const underHouseRule = ({ question, option }: (typeof OTHER_ANSWERS)[number]) => {
+    const tests = Object.keys(space.atlas.otherwise[answerKey(question, option)]!);
+    const other = new CompoundSpace(space.atlas, [], { ...rulesFor('organic'), answers: { [question]: option } });
+    const shows = (of: CompoundSpace, m: number) => JSON.stringify(tests.map((t) => of.outline(m, t)));
+    const differing = space.atlas.compounds.flatMap((_, m) => (shows(other, m) === shows(space, m) ? [] : [m]));
+    return { question, option, tests, other, differing };
+  };
 
-  test.each(OTHER_ANSWERS.filter(({ question, option }) => changedBy(question, option).length))(
+  test.each(OTHER_ANSWERS.map(underHouseRule).filter(({ differing }) => differing.length))(
     'a perfect observer under $question = $option never has what is there ruled out',
-    ({ question, option }) => {
-      const tests = changedBy(question, option);
-      const other = new CompoundSpace(space.atlas, [], { ...rulesFor('organic'), answers: { [question]: option } });
-      const shows = (of: CompoundSpace, m: number) => JSON.stringify(tests.map((t) => of.outline(m, t)));
-      const differing = space.atlas.compounds.flatMap((_, m) => (shows(other, m) === shows(space, m) ? [] : [m]));
+    ({ tests, other, differing }) => {
       for (const m of differing.filter((_, i) => i % 9 === 0)) {
         const record = ['compound-look', ...tests].map((t, i) => entry(i + 1, t, ...other.outline(m, t)));
         const out = infer(other, record).suspects.filter(

@@ -59,24 +59,24 @@ const PATIENCE = 60;
 /** What no member could have shown has some probability all the same. */
 const LEAST = 1e-250;
 
-/** What the likelihood of an entry is made of: so much of its probability when nothing went wrong, and so much in any case. */
-interface Makeup {
+/** How likely an entry is: a share of its probability when nothing went wrong, over a floor that hangs on nothing in the sample. */
+interface Likelihood {
   readonly share: number;
-  readonly least: number;
+  readonly floor: number;
 }
 
-function makeup({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): Makeup {
+function likelihoodFor({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): Likelihood {
   const wrong = mishap + (1 - mishap) * otherwise;
   return again
-    ? { share: (1 - REPEATED) * (1 - wrong), least: REPEATED + (1 - REPEATED) * wrong * anyhow }
-    : { share: 1 - wrong, least: wrong * anyhow };
+    ? { share: (1 - REPEATED) * (1 - wrong), floor: REPEATED + (1 - REPEATED) * wrong * anyhow }
+    : { share: 1 - wrong, floor: wrong * anyhow };
 }
 
 /** ln likelihood of an entry from its probability when nothing went wrong. */
-const lnOf = ({ share, least }: Makeup, p: number): number => Math.log(share * p + least);
+const lnOf = ({ share, floor }: Likelihood, p: number): number => Math.log(share * p + floor);
 
 /** The same under every member, of which some are composed. */
-function lnUnderAll(p: Float64Array, composed: Uint8Array, alone: Makeup, together: Makeup): Float64Array {
+function lnUnderAll(p: Float64Array, composed: Uint8Array, alone: Likelihood, together: Likelihood): Float64Array {
   const ln = new Float64Array(p.length);
   for (let m = 0; m < p.length; m++) ln[m] = lnOf(composed[m] ? together : alone, p[m]!);
   return ln;
@@ -103,7 +103,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   const quick = space.lnPrior.slice();
   // Some of what is composed is quite wrong: by this ranking no entry counts against a mixture, only for it.
   const rough = space.lnPrior.slice();
-  const { composed } = heldIn(space);
+  const { composed, mixtures } = heldIn(space);
   const evidence = entries.map((entry, i): Evidence => {
     const { p, anyhow } = space.read(entry.test, watched(entry));
     const about = {
@@ -111,7 +111,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
       again: entries.slice(0, i).some((before) => sameWords(before, entry)),
       anyhow: Math.max(anyhow, LEAST),
     };
-    const ln = lnUnderAll(p, composed, makeup(about, 0), makeup(about, TOGETHER.otherwise));
+    const ln = lnUnderAll(p, composed, likelihoodFor(about, 0), likelihoodFor(about, TOGETHER.otherwise));
     add(quick, ln);
     addRoughly(rough, ln, composed, Math.log(about.anyhow));
     return { entry, ...about, p: p.slice(), ln };
@@ -128,7 +128,7 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
   return {
     evidence,
     simulated: new Set(elimination.finished.keys()),
-    doubtful: run < composed.reduce((sum, one) => sum + one, 0) && !elimination.isSettled,
+    doubtful: run < mixtures && !elimination.isSettled,
   };
 }
 
@@ -189,7 +189,7 @@ class Elimination {
       const evidence = this.evidence[k]!;
       const { entry, p, ln } = evidence;
       p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
-      sum += ln[m] = lnOf(makeup(evidence, 0), p[m]!);
+      sum += ln[m] = lnOf(likelihoodFor(evidence, 0), p[m]!);
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
         this.order.unshift(k);
@@ -214,7 +214,7 @@ class Elimination {
           const { entry, p, ln } = evidence;
           p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
           sum -= ln[m]!;
-          sum += ln[m] = lnOf(makeup(evidence, 0), p[m]!);
+          sum += ln[m] = lnOf(likelihoodFor(evidence, 0), p[m]!);
         }
       };
       weigh(poor);

@@ -9,6 +9,8 @@ export interface Held {
   readonly alike: Uint32Array;
   /** By member, whether it is composed: 1 or 0. */
   readonly composed: Uint8Array;
+  /** How many are. */
+  readonly mixtures: number;
 }
 
 const known = new WeakMap<Space, Held>();
@@ -35,7 +37,7 @@ function readHeld({ suspects, members }: Space): Held {
     if (!numbers.has(all)) numbers.set(all, numbers.size);
     alike[m] = numbers.get(all)!;
   });
-  return { places, from, alike, composed };
+  return { places, from, alike, composed, mixtures: members.filter((m) => m.composed).length };
 }
 
 /** Mixtures that hold the same as this member, in other pairings. */

@@ -27,27 +27,24 @@ function ones(mask: number): number {
   return (((v + (v >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
 }
 
-/** Things of one kind: how all that are to be judged, and all that are known, stand to each other in what they hold of it. */
+/** What is held of one kind of things, by the known and by those that are to be judged by them. */
 class Kind {
-  /** What the known hold of it, by way. */
-  private readonly known: number[] = [];
-  /** What those that are to be judged hold of it, each once, and by holding the place in it. */
+  /** By way of the known. */
+  private readonly known: readonly number[];
+  /** What those that are to be judged hold, each once, and by holding the place in it. */
   private readonly masks: readonly number[];
   private readonly placeOf: Uint32Array;
 
   constructor(
     private readonly ids: readonly string[],
+    ways: readonly (readonly string[])[],
     holdings: readonly (readonly string[])[],
   ) {
+    this.known = ways.map((held) => maskOf(ids, held));
     const all = holdings.map((held) => maskOf(ids, held));
     this.masks = [...new Set(all)];
     const places = new Map(this.masks.map((mask, place) => [mask, place]));
     this.placeOf = Uint32Array.from(all, (mask) => places.get(mask)!);
-  }
-
-  /** Adds a way of the known. */
-  add(held: readonly string[]): void {
-    this.known.push(maskOf(this.ids, held));
   }
 
   isAsked(signs: readonly string[]): boolean {
@@ -77,20 +74,17 @@ export class Nearest {
 
   /** @param known what the listed compounds hold. @param holdings that of those that are to be judged by them. */
   constructor(known: readonly (readonly string[])[], holdings: readonly (readonly string[])[]) {
-    this.elements = new Kind(ELEMENTS, holdings);
-    this.groups = new Kind(TESTED_GROUPS, holdings);
-    this.size = holdings.length;
+    const ways: (readonly string[])[] = [];
     const places = new Map<string, number>();
     this.wayOf = known.map((held) => {
       const key = `${maskOf(ELEMENTS, held)} ${maskOf(TESTED_GROUPS, held)}`;
-      if (!places.has(key)) {
-        places.set(key, places.size);
-        this.elements.add(held);
-        this.groups.add(held);
-      }
+      if (!places.has(key)) places.set(key, ways.push(held) - 1);
       return places.get(key)!;
     });
-    this.ways = places.size;
+    this.elements = new Kind(ELEMENTS, ways, holdings);
+    this.groups = new Kind(TESTED_GROUPS, ways, holdings);
+    this.size = holdings.length;
+    this.ways = ways.length;
   }
 
   /** Weighted mean over the known, for each of `holdings`. @param values by known compound. */

@@ -218,7 +218,7 @@ export const FACTS: Facts = [
         'take A 1; add A nitric-acid-conc 0.5; add A cyclohexane 1; shake A; = sees layer present violet|purple|pink|crimson',
       ],
       [
-        'it leaves bromide as it is',
+        'half-strong nitric acid leaves bromide as it is in the cold',
         'K+ 0.1 Br- 0.1',
         'take A 1; add A nitric-acid-conc 0.5; add A cyclohexane 1; shake A; look A; = sees layer present colourless',
       ],
