@@ -1,4 +1,5 @@
-import { type Away, awayWith, foreseen, keptApart, type Pending } from '#core/exchange/away';
+import { type Away, awayWith, foreseen } from '#core/exchange/away';
+import { keptApart, type Pending } from '#core/exchange/pending';
 import { CASE_FORMAT, type CaseFile, fileOf } from '#core/exchange/case-file';
 import { changesSince } from '#core/record/view';
 import type { CaseEvent } from '#core/record/events';

@@ -1,5 +1,6 @@
 /** Works out how a case will look when all that waits has arrived, beside the page. */
-import { type Away, awayWith, foreseen, type Pending } from '#core/exchange/away';
+import { type Away, awayWith, foreseen } from '#core/exchange/away';
+import type { Pending } from '#core/exchange/pending';
 import { CASE_FORMAT, CASE_FORMAT_VERSION, type FiledEvent } from '#core/exchange/case-file';
 
 export interface Asked {

@@ -3,7 +3,7 @@
  * another, each once. Where the server cannot be reached the case goes on as it is foreseen to be.
  */
 import { createStore, type StoreApi } from 'zustand/vanilla';
-import { keptApart } from '#core/exchange/away';
+import { keptApart } from '#core/exchange/pending';
 import type { CaseEvent } from '#core/record/events';
 import { type CaseChanges, type CaseView, withChanges } from '#contract';
 import { ahead } from './ahead';

@@ -1,6 +1,7 @@
 /** What this device keeps of a case, in IndexedDB, so that it can be gone on with where the server cannot be reached. */
 import { createStore, del, get, set, type UseStore } from 'idb-keyval';
-import type { Foreseen, Pending } from '#core/exchange/away';
+import type { Foreseen } from '#core/exchange/away';
+import type { Pending } from '#core/exchange/pending';
 import type { FiledEvent } from '#core/exchange/case-file';
 import type { CaseView } from '#contract';
 import { keepHere } from './photos';
