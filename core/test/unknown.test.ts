@@ -35,7 +35,7 @@ test('a mixture shares no ion between its salts', () => {
 
 test('of an acid, a base and a neutral each wash takes its own, and the neutral stays in the ether', () => {
   const random = seeded(7);
-  for (let i = 0; i < 40; i++) {
+  for (let i = 0; i < 20; i++) {
     const sample = drawUnknown('compounds-to-part', random);
     const [acid, base, neutral] = 'compounds' in sample ? sample.compounds.map((c) => c.smiles) : [];
     let bench = openBench(sample);

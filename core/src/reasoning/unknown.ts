@@ -39,13 +39,20 @@ function mixed(random: () => number): SampleSpec {
   return { salts: [...salts(one).map((s) => ({ ...s, grams: 2 })), ...salts(other).map((s) => ({ ...s, grams: 1 }))] };
 }
 
+/** One of the library that fits, each as likely; what is not drawn is not read. */
+function fromLibrary(fits: (s: Structure) => boolean, random: () => number): string {
+  for (;;) {
+    const { smiles } = LIBRARY[Math.floor(random() * LIBRARY.length)]!;
+    if (fits(structureOf(smiles))) return smiles;
+  }
+}
+
 function compound(few: boolean, random: () => number): SampleSpec {
-  const fits = ({ smiles }: (typeof LIBRARY)[number]) => {
-    const groups = groupsOf(structureOf(smiles)).length;
+  const fits = (s: Structure) => {
+    const groups = groupsOf(s).length;
     return groups > 0 && groups <= MOST_GROUPS === few;
   };
-  const list = LIBRARY.filter(fits);
-  return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: COMPOUND_GRAMS };
+  return { smiles: fromLibrary(fits, random), grams: COMPOUND_GRAMS };
 }
 
 /** Grams of each of three solids, none of which water takes, nor out of ether. */
@@ -72,12 +79,11 @@ function toBeParted(random: () => number): SampleSpec {
     s.logP >= LEAST_LOG_P &&
     groupsOf(s).length > 0 &&
     solubilityIn(s, 'water') === 'insoluble';
-  const solids = LIBRARY.map(({ smiles }) => structureOf(smiles)).filter(parted);
   return {
-    compounds: PARTED.map((fits) => {
-      const list = solids.filter((s) => fits(s, strongest(s, 'acid'), strongest(s, 'base')));
-      return { smiles: list[Math.floor(random() * list.length)]!.smiles, grams: PART_GRAMS };
-    }),
+    compounds: PARTED.map((fits) => ({
+      smiles: fromLibrary((s) => parted(s) && fits(s, strongest(s, 'acid'), strongest(s, 'base')), random),
+      grams: PART_GRAMS,
+    })),
   };
 }
 
