@@ -16,9 +16,7 @@ const liquidTube = (hex: string): Drawing => ({ ...EMPTY, liquid: { hex, cloudy:
 
 /** Colours around those that the words stand for, as far off as one precipitate is from the next. */
 const JITTER = 9;
-const TIMES = { solid: 2, liquid: 1 };
-
-function coloursOf(of: 'solid' | 'liquid', times: number, random: () => number): string[] {
+function coloursOf(of: 'solid' | 'liquid', random: () => number): string[] {
   const samples =
     of === 'solid'
       ? Object.entries(SOLID_WORDS).flatMap(([w, hex]) => (w === 'silver' ? [] : [hex]))
@@ -28,13 +26,13 @@ function coloursOf(of: 'solid' | 'liquid', times: number, random: () => number):
     const moved = (v: number) => Math.min(1, Math.max(0, v + ((random() - 0.5) * 2 * JITTER) / 255));
     return formatHex({ mode: 'rgb', r: moved(r), g: moved(g), b: moved(b) });
   };
-  return Array.from({ length: times }, () => samples.map(near)).flat();
+  return samples.map(near);
 }
 
 /** How often the first word is that of the colour itself, and one of the first two; shares of all photos. */
-function measured(of: 'solid' | 'liquid', corrected: boolean, times = TIMES[of]) {
+function measured(of: 'solid' | 'liquid', corrected: boolean) {
   const random = seeded(20261126);
-  const seen = coloursOf(of, times, random).map((hex) => {
+  const seen = coloursOf(of, random).map((hex) => {
     const shot = photograph(of === 'solid' ? solidTube(hex) : liquidTube(hex), someLighting(random), random);
     const patch = lightAt(shot, (of === 'solid' ? shot.solid : shot.liquid)!, SPOT_RADIUS);
     const card = corrected ? lightAt(shot, shot.card, SPOT_RADIUS) : ([0.5, 0.5, 0.5] as const);
@@ -56,7 +54,7 @@ test.each(['solid', 'liquid'] as const)('a %s before a white card is called by i
 });
 
 test('an uncorrected guess is worse, which is why none is given without a card', () => {
-  expect(measured('solid', false, 1).first).toBeLessThan(withCard.solid.first - 0.08);
+  expect(measured('solid', false).first).toBeLessThan(withCard.solid.first - 0.08);
 });
 
 test('silver halides are told apart under a warm lamp: white, cream, yellow', () => {

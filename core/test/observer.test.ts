@@ -90,14 +90,14 @@ test.each<[string, Channel[], Observation[]]>([
 ])('records of %s are drawn as they are weighed', (_what, watch, seen) => {
   const test = about(...watch);
   const write = student(seeded(5));
-  const DRAWS = 40000;
+  const DRAWS = 12000;
   const counts = new Map<string, number>();
   const text = (o: Observation) => JSON.stringify(o, Object.keys(o).sort());
   for (let i = 0; i < DRAWS; i++) {
     const key = `[${write(test, seen).map(text).sort().join()}]`;
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
-  const common = [...counts].filter(([, n]) => n > DRAWS / 100);
+  const common = [...counts].filter(([, n]) => n > DRAWS / 40);
   expect(common.length).toBeGreaterThan(2);
   for (const [key, n] of common) {
     const p = probabilityOf(test, observationSchema.array().parse(JSON.parse(key)), seen);

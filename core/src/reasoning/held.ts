@@ -11,6 +11,10 @@ export interface Held {
   readonly composed: Uint8Array;
   /** How many are. */
   readonly mixtures: number;
+  /** By member, whether it is of no list: 1 or 0. */
+  readonly unlisted: Uint8Array;
+  /** By suspect, whether one of those holds it: 1 or 0. */
+  readonly inUnlisted: Uint8Array;
 }
 
 const known = new WeakMap<Space, Held>();
@@ -29,15 +33,19 @@ function readHeld({ suspects, members }: Space): Held {
   const alike = new Uint32Array(members.length);
   const numbers = new Map<string, number>();
   const composed = new Uint8Array(members.length);
-  members.forEach(({ holds, composed: isComposed }, m) => {
-    composed[m] = isComposed ? 1 : 0;
+  const unlisted = new Uint8Array(members.length);
+  const inUnlisted = new Uint8Array(suspects.length);
+  members.forEach((member, m) => {
+    composed[m] = member.composed ? 1 : 0;
+    unlisted[m] = member.unlisted ? 1 : 0;
     const held = places.subarray(from[m]!, from[m + 1]!);
-    held.set(holds.map((id) => placeOf.get(id)!));
+    held.set(member.holds.map((id) => placeOf.get(id)!));
+    if (member.unlisted) for (const at of held) inUnlisted[at] = 1;
     const all = held.toSorted().join(' ');
     if (!numbers.has(all)) numbers.set(all, numbers.size);
     alike[m] = numbers.get(all)!;
   });
-  return { places, from, alike, composed, mixtures: members.filter((m) => m.composed).length };
+  return { places, from, alike, composed, mixtures: members.filter((m) => m.composed).length, unlisted, inUnlisted };
 }
 
 /** Mixtures that hold the same as this member, in other pairings. */

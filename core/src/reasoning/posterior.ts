@@ -124,12 +124,10 @@ export class Posterior {
 
   /** Of what no test has a sign of, and where all that there is has a name, as it is. */
   private withoutNames(): Float64Array {
-    const { members, suspects } = this.space;
-    const unlisted = members.filter((m) => m.unlisted);
-    if (!unlisted.length) return this.now;
-    const held = new Set(unlisted.flatMap((m) => m.holds));
-    const alone = this.suspects(this.worth.map((ln, m) => (members[m]!.unlisted ? ln : -Infinity)));
-    return alone.map((p, i) => (held.has(suspects[i]!) ? p : this.now[i]!));
+    const { unlisted, inUnlisted } = this.held;
+    if (!inUnlisted.includes(1)) return this.now;
+    const alone = this.suspects(this.worth.map((ln, m) => (unlisted[m] ? ln : -Infinity)));
+    return alone.map((p, i) => (inUnlisted[i] ? p : this.now[i]!));
   }
 
   private members(counts: (k: number) => boolean): Float64Array {
