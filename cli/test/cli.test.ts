@@ -102,6 +102,11 @@ test('predict, deduce, advise and solve know organic compounds', () => {
   expect(solved).toMatchObject({ correct: true, elements: ['N', 'Br'], groups: ['amide', 'aryl-halide'] });
 });
 
+test('a reader that has read enough goes away without a word', () => {
+  const { stdout, stderr } = spawnSync('sh', ['-c', './foxing species | head -c 20'], { cwd: root, encoding: 'utf8' });
+  expect([stdout.length, stderr]).toEqual([20, '']);
+});
+
 test('species prints every constant with its source', () => {
   const data = JSON.parse(foxing(['species']).stdout) as Record<string, { source?: string; formula?: string }[]>;
   expect(data['aqueous']!.length).toBeGreaterThan(300);

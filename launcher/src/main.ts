@@ -104,6 +104,12 @@ async function run(argv: readonly string[]): Promise<number> {
   }
 }
 
+// `./foxing species | head`: who has read enough goes away, and nothing is wrong.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit(0);
+});
+
 try {
   process.exitCode = await run(process.argv.slice(2));
 } catch (error) {
