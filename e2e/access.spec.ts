@@ -1,9 +1,18 @@
-import AxeBuilder from '@axe-core/playwright';
+import axe, { type RunOnly } from 'axe-core';
 import { expect, type Page, test } from './fixtures';
 import { openCase } from './helpers';
 import { turnTo } from './turn';
 
-const TAGS = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
+declare global {
+  interface Window {
+    readonly axe: typeof axe;
+  }
+}
+
+const LOOKED_AT: Readonly<Record<'light' | 'hood', RunOnly>> = {
+  light: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] },
+  hood: { type: 'rule', values: ['color-contrast'] },
+};
 /** The rows of a long list are made alike: those after the eighth would be looked at for nothing. */
 const FURTHER_ROWS = 'li:nth-of-type(n + 9), tr:nth-of-type(n + 9)';
 
@@ -13,15 +22,16 @@ const FURTHER_ROWS = 'li:nth-of-type(n + 9), tr:nth-of-type(n + 9)';
  */
 async function barriers(page: Page, where: string, within = 'html'): Promise<string[]> {
   const found: string[] = [];
-  for (const theme of ['light', 'hood'] as const) {
-    await page.evaluate((t) => (document.documentElement.dataset['theme'] = t), theme);
-    // The page has no frames, so that nothing has to be gathered in a page of its own.
-    const axe = new AxeBuilder({ page })
-      .include(within)
-      .exclude(FURTHER_ROWS)
-      .setLegacyMode()
-      .options({ resultTypes: ['violations'] });
-    const { violations } = await (theme === 'hood' ? axe.withRules(['color-contrast']) : axe.withTags(TAGS)).analyze();
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  for (const [theme, only] of Object.entries(LOOKED_AT)) {
+    const violations = await page.evaluate(
+      async ([theme, within, without, runOnly]) => {
+        document.documentElement.dataset['theme'] = theme;
+        const context = { include: [[within]], exclude: [[without]] };
+        return (await window.axe.run(context, { runOnly, resultTypes: ['violations'] })).violations;
+      },
+      [theme, within, FURTHER_ROWS, only] as const,
+    );
     found.push(...violations.map((v) => `${where} ${theme} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`));
   }
   return found;
