@@ -137,7 +137,9 @@ test('free work on a tube, seen at once in a second window', async ({ page }) =>
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('tube D');
 });
 
-test('more windows on one case than a browser keeps connections for hear of what is written in it, and all of them can still be worked in', async ({ page }) => {
+test('eight windows, more than a browser keeps connections for, hear of what is written, and can still be worked in', async ({
+  page,
+}) => {
   await newCase(page, 'Jar 11');
   const ledgers = await Promise.all(Array.from({ length: 7 }, () => page.context().newPage()));
   for (const ledger of ledgers) await ledger.goto(page.url().replace(/bench.*/, 'ledger'));

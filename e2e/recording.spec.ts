@@ -162,4 +162,9 @@ test('the first place is there with little script, and everything in it is compr
   });
   expect(kB).toBeGreaterThan(20);
   expect(kB).toBeLessThan(250);
+  // A salt is worked without what reads structures.
+  await page.getByRole('link', { name: /^Jar 7\b/ }).click();
+  await expect(page.getByRole('region', { name: 'Bench' })).toBeVisible();
+  const scripts = await page.evaluate(() => performance.getEntriesByType('resource').map((r) => r.name));
+  expect(scripts.filter((name) => /\/(Bench|openchemlib)-/.test(name)).length).toBe(1);
 });
