@@ -166,5 +166,5 @@ test('the first place is there with little script, and everything in it is compr
   await page.getByRole('link', { name: /^Jar 7\b/ }).click();
   await expect(page.getByRole('region', { name: 'Bench' })).toBeVisible();
   const scripts = await page.evaluate(() => performance.getEntriesByType('resource').map((r) => r.name));
-  expect(scripts.filter((name) => /\/(Bench|openchemlib)-/.test(name)).length).toBe(1);
+  expect(scripts.filter((name) => /\/(Bench|openchemlib|StructureEditor)-/.test(name)).length).toBe(1);
 });

@@ -2,9 +2,10 @@
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { OF_ONE_GROUP } from '#core/practice/data/troubles';
-import { type Difficulties, mixtureName } from '#core/practice/graded';
+import { mixtureName } from '#core/practice/graded';
+import type { Difficulties } from '#core/practice/rung';
 import { rulesOfSchool } from '#core/reasoning/atlas';
-import type { Difficulty } from '#core/reasoning/difficulty';
+import type { Difficulty } from '#core/reasoning/hardness';
 import { FORMS, SINGLES } from '#core/reasoning/hypotheses';
 import { SaltSpace } from '#core/reasoning/space';
 import { LIBRARY } from '#core/organic/library';

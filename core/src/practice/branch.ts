@@ -1,7 +1,6 @@
 /** What if: the bench branched at an operation, so that another way of doing it stands beside one's own. The case stays as it is. */
 import { BenchError } from '../bench/error';
 import { type Op, vesselsIn } from '../bench/ops';
-import { reagentById } from '../bench/contents';
 import type { SampleSpec } from '../bench/sample';
 import type { CaseState, DoneOperation } from '../record/case';
 import type { OperationResult } from '../record/result';
@@ -10,7 +9,7 @@ import { sayOp } from '../scheme/say';
 import type { Drawing, Showing } from '../senses/drawn';
 import { sayObservation } from '../senses/sentences';
 import { showingOf } from '../senses/showing';
-import { type Instead, scaled } from './technique';
+import type { Instead } from './technique';
 
 /** What one operation did, as it is shown. */
 export interface Scene {
@@ -94,66 +93,3 @@ export function branch(sample: SampleSpec, { operations }: CaseState, instead: I
     return { seq, own: result ? sceneOf(op, result) : refused(op, 'It was not worked out.'), other };
   });
 }
-
-/** Another way to do an operation, for a person to choose. */
-export interface Variation {
-  readonly say: string;
-  readonly ops: readonly Op[];
-}
-
-const TIMES = [
-  { say: 'half as much', by: 0.5 },
-  { say: 'twice as much', by: 2 },
-  { say: 'five times as much', by: 5 },
-] as const;
-
-const BEFORE = (vessel: string): Variation[] => [
-  { say: 'boiled before it', ops: [{ op: 'heat', vessel, to: 'boil', minutes: 3 }] },
-  { say: 'washed before it', ops: [{ op: 'wash', vessel, with: 'water', mL: 1, times: 2 }] },
-];
-
-/** The ways in which an operation can be done otherwise, the plainest first. */
-export function variationsOf(op: Op): Variation[] {
-  const out: Variation[] = [];
-  const say = (text: string, ...ops: readonly Op[]) => out.push({ say: text, ops });
-  switch (op.op) {
-    case 'add':
-      if (!op.until) for (const { say: text, by } of TIMES) say(text, scaled(op, by));
-      for (const { say: text, ops } of BEFORE(op.to)) say(text, ...ops, op);
-      break;
-    case 'take':
-      for (const { say: text, by } of TIMES) say(text, scaled(op, by));
-      break;
-    case 'heat':
-      if (op.to !== 'boil') say('boiled', { ...op, to: 'boil' });
-      if (op.to !== 'warm') say('only warmed', { ...op, to: 'warm' });
-      say('for longer', { ...op, minutes: 3 * (op.minutes ?? 1) });
-      break;
-    case 'pass':
-    case 'stand':
-      say('for longer', { ...op, minutes: 3 * op.minutes });
-      break;
-    case 'paper':
-      if (op.where === 'mouth') say(op.damp ? 'with dry paper' : 'with damp paper', { ...op, damp: !op.damp });
-      break;
-    case 'flame':
-      say(op.wire === 'dirty' ? 'with a clean wire' : 'with a wire that is not clean', {
-        ...op,
-        wire: op.wire === 'dirty' ? 'clean' : 'dirty',
-      });
-      break;
-    case 'wash':
-      say('with more washings', { ...op, times: op.times + 2 });
-      break;
-    case 'test':
-      if (op.control === undefined) say('the control that shows it', { ...op, control: 'positive' });
-  }
-  say('left out');
-  return out;
-}
-
-/** The same addition from another bottle. */
-export const fromBottle = (op: Extract<Op, { op: 'add' }>, reagent: string): Variation => ({
-  say: `with ${reagentById(reagent).name} instead`,
-  ops: [{ ...op, reagent }],
-});

@@ -1,39 +1,20 @@
-/** Graded samples: rungs of rising difficulty, each with one trouble more, and what an answer to one is worth. */
+/** Graded samples: rungs of rising difficulty, each with one trouble more. */
 import { openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import type { SampleSpec } from '../bench/sample';
 import { LIBRARY } from '../organic/library';
 import { holdingsOf } from '../organic/structure';
 import { observe } from '../senses/perceive';
 import { fusionRemarks } from '../senses/cautions';
-import { type Difficulty, hardness } from '../reasoning/difficulty';
+import { hardness } from '../reasoning/hardness';
 import { SINGLES } from '../reasoning/hypotheses';
 import { isElement } from '../reasoning/kinds';
 import { stepsOf, testById } from '../scheme/tests';
 import { DEFAULT_RULES } from '../scheme/rules';
 import { AMPHOTERIC_METALS, COLOURED_IONS, INTERFERING_ANIONS, OF_ONE_GROUP, RUNGS, type RungId } from './data/troubles';
 import { truthOf } from './debrief';
-
-export interface Graded {
-  readonly name: string;
-  readonly sample: SampleSpec;
-  /** What is to be found: ions, or elements. */
-  readonly truth: readonly string[];
-  readonly difficulty: Difficulty;
-}
-
-export interface Rung {
-  readonly id: RungId;
-  readonly name: string;
-  readonly samples: readonly Graded[];
-}
-
-/** Difficulties by name, as they were computed with the atlases. */
-export type Difficulties = Readonly<Record<string, Difficulty>>;
+import { type Difficulties, type Graded, type Rung, TO_MASTER } from './rung';
 
 const ON_A_RUNG = 12;
-/** Samples that have to be found on a rung before it counts as mastered. */
-export const TO_MASTER = 3;
 const GRAMS = 3;
 
 type Unordered = Omit<Graded, 'difficulty'>;
@@ -122,19 +103,4 @@ export function ladder(table: Difficulties): Rung[] {
       return { id, name: RUNGS[id], samples };
     });
   });
-}
-
-export interface Judged {
-  readonly right: readonly string[];
-  readonly wrong: readonly string[];
-  readonly missed: readonly string[];
-  readonly passed: boolean;
-}
-
-/** @param claimed ions or elements. */
-export function judgeAnswer(truth: readonly string[], claimed: readonly string[]): Judged {
-  const right = claimed.filter((c) => truth.includes(c));
-  const wrong = claimed.filter((c) => !truth.includes(c));
-  const missed = truth.filter((t) => !claimed.includes(t));
-  return { right, wrong, missed, passed: !wrong.length && !missed.length };
 }

@@ -5,9 +5,9 @@ import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
 import type { RecordedEvent, RecordedOf } from './events';
 import type { VesselResult } from './result';
-import type { CaseState, DoneOperation, Entry, Report, StandingVessel, WorkedTest } from './state';
+import type { CaseState, DoneOperation, Entry, StandingVessel, WorkedTest } from './state';
 
-export type * from './state';
+export * from './state';
 
 /** When, where in the order and by whom an event was recorded. */
 export interface Stamp {
@@ -184,10 +184,3 @@ function worked({ tests }: CaseState, { run, result, seq }: DoneOperation, id: s
   const now = run ? { id: run.id, done: run.step + 1, tubes: run.tubes } : before?.run;
   return { id, vessels: [...vessels], ...(now && { run: now }), seq };
 }
-
-/** The report in force, if one is signed. */
-export const reportOf = ({ status, reports }: CaseState): Report | null =>
-  status === 'open' || status === 'returned' ? null : (reports.at(-1) ?? null);
-
-/** How much of the sample is left, in its unit. */
-export const leftOf = ({ subject, spent }: CaseState): number => Math.max(0, Math.round((subject.amount - spent) * 1e6) / 1e6);

@@ -125,3 +125,10 @@ export interface CaseState {
   /** Why nothing more can be done. */
   readonly readOnly: string | null;
 }
+
+/** The report in force, if one is signed. */
+export const reportOf = ({ status, reports }: CaseState): Report | null =>
+  status === 'open' || status === 'returned' ? null : (reports.at(-1) ?? null);
+
+/** How much of the sample is left, in its unit. */
+export const leftOf = ({ subject, spent }: CaseState): number => Math.max(0, Math.round((subject.amount - spent) * 1e6) / 1e6);

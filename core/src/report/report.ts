@@ -1,5 +1,5 @@
 /** The report on a case as a document: everything that is printed, and nothing of how it is set. */
-import { type CaseState, type DoneOperation, type Entry, leftOf, type Photo, reportOf } from '../record/case';
+import { type CaseState, type DoneOperation, type Entry, leftOf, type Photo, reportOf } from '../record/state';
 import type { EquationOf } from '../record/result';
 import { DEFAULT_RULES, type HouseRules, QUESTIONS, answerTo } from '../scheme/rules';
 import { sayOp } from '../scheme/say';

@@ -2,9 +2,10 @@
 import difficulties from '#difficulty' with { type: 'json' };
 import { loadCompounds } from '#atlas';
 import { LIBRARY } from '#core/organic/library';
-import type { Difficulties } from '#core/practice/graded';
+import type { Difficulties } from '#core/practice/rung';
 import { CompoundSpace } from '#core/reasoning/compounds';
-import { type Difficulty, difficultyOf, hardness, partedBy } from '#core/reasoning/difficulty';
+import { difficultyOf, partedBy } from '#core/reasoning/difficulty';
+import { type Difficulty, hardness } from '#core/reasoning/hardness';
 import { FORMS } from '#core/reasoning/hypotheses';
 import { weightOf } from '#core/reasoning/priors';
 import { testsOf } from '#core/scheme/tests';

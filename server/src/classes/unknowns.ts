@@ -1,6 +1,6 @@
 /** Unknowns as an instructor names them: a jar of the shelf stays closed, also to who sets it. */
 import type { SampleSpec } from '#core/bench/sample';
-import type { Difficulty } from '#core/reasoning/difficulty';
+import type { Difficulty } from '#core/reasoning/hardness';
 import type { DrawnSet, DrawnUnknown, Unknown } from '#contract';
 import { jarNamed } from '../cases/subjects';
 import type { Queryable } from '../db/pool';

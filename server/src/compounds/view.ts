@@ -4,8 +4,8 @@ import difficulties from '#difficulty' with { type: 'json' };
 import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';
 import { holdingsOf, structureOf } from '#core/organic/structure';
-import type { Difficulties } from '#core/practice/graded';
-import { sayDifficulty } from '#core/reasoning/difficulty';
+import type { Difficulties } from '#core/practice/rung';
+import { sayDifficulty } from '#core/reasoning/hardness';
 import type { CompoundView } from '#contract';
 
 const TABLE = difficulties as unknown as Difficulties;

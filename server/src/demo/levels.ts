@@ -2,8 +2,9 @@
 import difficulties from '#difficulty' with { type: 'json' };
 import type { SampleSpec } from '#core/bench/sample';
 import { LIBRARY } from '#core/organic/library';
-import { type Difficulties, mixtureName } from '#core/practice/graded';
-import { hardness } from '#core/reasoning/difficulty';
+import { mixtureName } from '#core/practice/graded';
+import type { Difficulties } from '#core/practice/rung';
+import { hardness } from '#core/reasoning/hardness';
 import { JAR_LEVELS, type Jar } from '#contract';
 
 const TABLE = difficulties as unknown as Difficulties;

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Plus, X } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
-import { sayDifficulty } from '#core/reasoning/difficulty';
+import { sayDifficulty } from '#core/reasoning/hardness';
 import type { DrawnSet, Unknown } from '#contract';
 import { ChoiceField, TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
