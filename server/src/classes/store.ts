@@ -61,7 +61,13 @@ export async function changeClass(db: Queryable, id: string, { name, gone, code 
   if (code) await db.query('update class set code = $2 where id = $1', [id, code === 'new' ? newCode() : null]);
 }
 
-/** @returns false when no class has this code. */
+/** The class that takes people in by this code. */
+export async function classOfCode(db: Queryable, code: string): Promise<string | null> {
+  const { rows } = await db.query<{ id: string }>('select id from class where code = $1 and not gone', [code]);
+  return rows[0]?.id ?? null;
+}
+
+/** @returns false when no class has this code, or the person is in it. */
 export async function joinClass(db: Queryable, code: string, person: string): Promise<boolean> {
   const sql = `insert into class_member (class_id, person) select id, $2 from class where code = $1 and not gone
     on conflict do nothing returning class_id`;

@@ -12,8 +12,8 @@ import {
   signOutSchema,
 } from '#contract';
 import { actor, must, SESSION_COOKIE, sessionIn } from '../access/access';
-import { joinClass } from '../classes/store';
-import { type Db, transaction, type Tx } from '../db/pool';
+import { addMember, classOfCode } from '../classes/store';
+import { type Db, transaction } from '../db/pool';
 import { check, HttpProblem } from '../http/problem';
 import { hashed, isPassphrase } from './passphrase';
 import * as store from './store';
@@ -81,17 +81,19 @@ export function doorRoutes(db: Db): Router {
   router.post('/join', async (req, res) => {
     const { code, name, login, passphrase } = check(joinSchema, req.body);
     await notGuessing(db, req, 'code');
-    const kept = await hashed(passphrase);
-    const join = async (tx: Tx): Promise<Person> => {
-      const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
-      if (await joinClass(tx, code, made.id)) return made;
-      // Nobody is made by a code that is none.
+    const joined = await classOfCode(db, code);
+    if (joined === null) {
+      await store.failed(db, 'code', fromAddress(req));
       throw new HttpProblem('bad-input', NO_CODE);
-    };
-    const person = await orTaken(() => transaction(db, join)).catch(async (error: unknown) => {
-      if (error instanceof HttpProblem && error.detail === NO_CODE) await store.failed(db, 'code', fromAddress(req));
-      throw error;
-    });
+    }
+    const kept = await hashed(passphrase);
+    const person = await orTaken(() =>
+      transaction(db, async (tx) => {
+        const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
+        await addMember(tx, joined, made.id);
+        return made;
+      }),
+    );
     await signedIn(db, req, res, person);
     res.status(201).json(person);
   });
