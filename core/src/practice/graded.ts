@@ -2,12 +2,11 @@
 import { openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
 import { LIBRARY } from '../organic/library';
-import { holdingsOf } from '../organic/structure';
+import { elementsOf, structureOf } from '../organic/structure';
 import { observe } from '../senses/perceive';
 import { fusionRemarks } from '../senses/cautions';
 import { hardness } from '../reasoning/hardness';
 import { SINGLES } from '../reasoning/hypotheses';
-import { isElement } from '../reasoning/kinds';
 import { stepsOf, testById } from '../scheme/tests';
 import { DEFAULT_RULES } from '../scheme/rules';
 import { AMPHOTERIC_METALS, COLOURED_IONS, INTERFERING_ANIONS, OF_ONE_GROUP, RUNGS, type RungId } from './data/troubles';
@@ -41,7 +40,6 @@ const mixtures = (): Unordered[] =>
   });
 
 const HALOGENS: readonly string[] = ['F', 'Cl', 'Br', 'I'];
-const elementsOf = (smiles: string): string[] => holdingsOf(smiles).filter(isElement);
 
 const STANDARD_FUSION = stepsOf(testById.get('sodium-fusion')!, DEFAULT_RULES).find((s) => s.op.op === 'fuse')!.op;
 
@@ -61,7 +59,7 @@ function fusesBadly(smiles: string): boolean {
 
 const compounds = (fits: (elements: readonly string[], smiles: string) => boolean): Unordered[] =>
   LIBRARY.flatMap(({ smiles, name }) => {
-    const truth = elementsOf(smiles);
+    const truth = elementsOf(structureOf(smiles));
     return truth.length && fits(truth, smiles) ? [{ name, sample: { smiles, grams: GRAMS }, truth }] : [];
   });
 
