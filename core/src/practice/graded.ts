@@ -2,6 +2,7 @@
 import { openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
 import { LIBRARY } from '../organic/library';
+import { TESTED_ELEMENTS } from '../organic/data/features';
 import { elementsOf, structureOf } from '../organic/structure';
 import { observe } from '../senses/perceive';
 import { fusionRemarks } from '../senses/cautions';
@@ -57,8 +58,11 @@ function fusesBadly(smiles: string): boolean {
   }
 }
 
+/** The symbols of tested elements: a compound whose SMILES has none of them need not be read. */
+const SYMBOLS = new RegExp([...TESTED_ELEMENTS, 'n', 's', 'p'].join('|'));
+
 const compounds = (fits: (elements: readonly string[], smiles: string) => boolean): Unordered[] =>
-  LIBRARY.flatMap(({ smiles, name }) => {
+  LIBRARY.filter(({ smiles }) => SYMBOLS.test(smiles)).flatMap(({ smiles, name }) => {
     const truth = elementsOf(structureOf(smiles));
     return truth.length && fits(truth, smiles) ? [{ name, sample: { smiles, grams: GRAMS }, truth }] : [];
   });
