@@ -24,8 +24,8 @@ const builtIn = (folder: string) =>
     }));
 
 /** @param folder where the application is built. */
-export const offline = (folder: string): Plugin => ({
-  name: 'foxing-offline',
+export const buildServiceWorker = (folder: string): Plugin => ({
+  name: 'foxing-service-worker',
   apply: 'build',
   closeBundle: async () => {
     await build({

@@ -2,13 +2,13 @@ import { fileURLToPath } from 'node:url';
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
-import { offline } from './offline';
+import { buildServiceWorker } from './build-service-worker';
 
 const BUILT = fileURLToPath(new URL('../dist/web', import.meta.url));
 
 export default defineConfig({
   root: fileURLToPath(new URL('.', import.meta.url)),
-  plugins: [react(), tailwind(), offline(BUILT)],
+  plugins: [react(), tailwind(), buildServiceWorker(BUILT)],
   worker: { format: 'es' },
   build: {
     outDir: BUILT,

@@ -1,8 +1,8 @@
 /** Graded samples: rungs of rising difficulty, each with one trouble more. */
 import { openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import { LIBRARY } from '../organic/library';
 import { TESTED_ELEMENTS } from '../organic/data/features';
+import { LIBRARY } from '../organic/library';
 import { elementsOf, structureOf } from '../organic/structure';
 import { observe } from '../senses/perceive';
 import { fusionRemarks } from '../senses/cautions';
@@ -58,8 +58,8 @@ function fusesBadly(smiles: string): boolean {
   }
 }
 
-/** The symbols of tested elements: a compound whose SMILES has none of them need not be read. */
-const SYMBOLS = new RegExp([...TESTED_ELEMENTS, 'n', 's', 'p'].join('|'));
+/** Their symbols, small where they are aromatic: a compound whose SMILES has none of them need not be read. */
+const SYMBOLS = new RegExp(TESTED_ELEMENTS.join('|'), 'i');
 
 const compounds = (fits: (elements: readonly string[], smiles: string) => boolean): Unordered[] =>
   LIBRARY.filter(({ smiles }) => SYMBOLS.test(smiles)).flatMap(({ smiles, name }) => {

@@ -39,7 +39,7 @@ function mixed(random: () => number): SampleSpec {
   return { salts: [...salts(one).map((s) => ({ ...s, grams: 2 })), ...salts(other).map((s) => ({ ...s, grams: 1 }))] };
 }
 
-/** One of the library that fits, each as likely; what is not drawn is not read. */
+/** One of the library that fits, each as likely; what is not drawn is not read. @param fits what some of it does. */
 function fromLibrary(fits: (s: Structure) => boolean, random: () => number): string {
   for (;;) {
     const { smiles } = LIBRARY[Math.floor(random() * LIBRARY.length)]!;

@@ -72,7 +72,8 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
     const whom = `code ${person.id}`;
     if ((await failures(db, whom)) >= MOST_FAILURES)
       throw new HttpProblem('too-many', 'Too many codes that were none; wait a quarter of an hour.');
-    if (!(await store.joinClass(db, code, person.id))) {
+    const id = await store.classOfCode(db, code);
+    if (id === null || !(await store.addMember(db, id, person.id))) {
       await failed(db, whom);
       throw new HttpProblem('bad-input', 'code: no class has this code, or you are in it already');
     }

@@ -67,15 +67,10 @@ export async function classOfCode(db: Queryable, code: string): Promise<string |
   return rows[0]?.id ?? null;
 }
 
-/** @returns false when no class has this code, or the person is in it. */
-export async function joinClass(db: Queryable, code: string, person: string): Promise<boolean> {
-  const sql = `insert into class_member (class_id, person) select id, $2 from class where code = $1 and not gone
-    on conflict do nothing returning class_id`;
-  return ((await db.query(sql, [code, person])).rowCount ?? 0) > 0;
-}
-
-export async function addMember(db: Queryable, id: string, person: string): Promise<void> {
-  await db.query('insert into class_member (class_id, person) values ($1, $2) on conflict do nothing', [id, person]);
+/** @returns false when the person is in it already. */
+export async function addMember(db: Queryable, id: string, person: string): Promise<boolean> {
+  const sql = 'insert into class_member (class_id, person) values ($1, $2) on conflict do nothing';
+  return ((await db.query(sql, [id, person])).rowCount ?? 0) > 0;
 }
 
 export async function membersOf(db: Queryable, id: string): Promise<Person[]> {
