@@ -65,7 +65,7 @@ function kept(
   const known = new Map<string, Promise<string>>();
   const look = async (module: URL): Promise<string> => {
     const file = fileURLToPath(module);
-    const note = join(CACHE, `${hash(JSON.stringify([relative(ROOT, file), options.minify ?? false]))}.json`);
+    const note = join(CACHE, `${hash(JSON.stringify([relative(ROOT, file), options.minifyWhitespace ?? false]))}.json`);
     if (existsSync(note)) {
       const before = JSON.parse(readFileSync(note, 'utf8')) as Made;
       if (isCurrent(before) && isThere(before.result)) return before.result;
@@ -95,8 +95,11 @@ function kept(
   };
 }
 
-/** A short hash of a module with all that it reaches, the same for the same code on any machine. */
-export const versionOf = kept({ minify: true, packages: 'external' }, hash);
+/**
+ * A short hash of a module with all that it reaches, the same for the same code on any machine. Only white space is taken out: what else a
+ * minifier does hangs on code too that nothing reaches, and such code changes no outcome.
+ */
+export const versionOf = kept({ minifyWhitespace: true, packages: 'external' }, hash);
 
 const inCache = (name: string) => join(CACHE, name);
 
