@@ -263,9 +263,9 @@ test('what was read, and what was claimed, is held against what was there', () =
   const { entries, claims } = debriefOf(at.state, ['Cu2+', 'SO4^2-'], TESTED_ELEMENTS);
   expect(entries.map((e) => e.verdict)).toEqual(['agreed', 'agreed', 'invented']);
   expect(claims).toEqual([
-    { of: 'Ni2+', verdict: 'wrong' },
-    { of: 'SO4^2-', verdict: 'right' },
-    { of: 'Cu2+', verdict: 'missed' },
+    { of: 'Ni2+', verdict: 'wrong', observed: false },
+    { of: 'SO4^2-', verdict: 'right', observed: true },
+    { of: 'Cu2+', verdict: 'missed', observed: true },
   ]);
 });
 

@@ -2,10 +2,11 @@
 import type { SampleSpec } from '../bench/sample';
 import { parseSalt } from '../matter/salts';
 import { holdingsOf } from '../organic/structure';
+import { signsShown } from '../reasoning/entries';
 import { type CaseState, type Entry, reportOf } from '../record/case';
 import { accountOf } from '../scheme/account';
-import { shownBy } from '../scheme/shown';
-import { testById } from '../scheme/tests';
+import type { Sign, StandardTest } from '../scheme/model';
+import { showsSign, testById } from '../scheme/tests';
 import { wordDistance } from '../senses/colour';
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
@@ -25,10 +26,21 @@ export interface ReadEntry {
   readonly wrote: readonly string[];
 }
 
+/**
+ * - `right`: confirmed, and the entries that were named prove it;
+ * - `too-early`: confirmed, but the entries that were named only point to it;
+ * - `possible`: it may be present, and the entries that were named point to it;
+ * - `unsupported`: it is there, but no entry that was named shows a sign of it;
+ * - `wrong`: it is not there;
+ * - `missed`, `missed-though-proved`: it is there and was not claimed.
+ */
+export type ClaimVerdict = 'right' | 'too-early' | 'possible' | 'unsupported' | 'wrong' | 'missed' | 'missed-though-proved';
+
 export interface JudgedClaim {
   readonly of: string;
-  /** Not claimed though it is there; proved by then or not. */
-  readonly verdict: 'right' | 'wrong' | 'too-early' | 'missed' | 'missed-though-proved';
+  readonly verdict: ClaimVerdict;
+  /** It is there, and some entry that stands shows a sign of it: claimed or not. */
+  readonly observed: boolean;
 }
 
 export interface Debrief {
@@ -58,7 +70,7 @@ function compared(entry: Entry, state: CaseState): Compared | null {
   if (!entry.working.operations.length || !test) return null;
   const operations = state.operations.filter((o) => entry.working.operations.includes(o.seq));
   const seen = operations.flatMap((o) => [...(o.result?.see ?? [])]);
-  const shown = accountOf(operations, test, state.rules).filter(isSomething);
+  const shown = shownTo(entry, test, state).filter(isSomething);
   const wrote = entry.observed.filter(isSomething);
   const alike = (o: Observation) => wrote.filter((w) => w.channel === o.channel);
   const missed = shown.filter((o) => o.channel !== 'solution' && !alike(o).length);
@@ -79,19 +91,44 @@ function compared(entry: Entry, state: CaseState): Compared | null {
   };
 }
 
-/** Claims against what is there and what had been shown. */
+/** What the operations of an entry's working showed, by one account. */
+const shownTo = (entry: Entry, test: StandardTest, state: CaseState): Observation[] =>
+  accountOf(
+    state.operations.filter((o) => entry.working.operations.includes(o.seq)),
+    test,
+    state.rules,
+  );
+
+/** Signs of something that an entry tells of; over a simulated sample only those that were to be seen as well. */
+function signsBorneOut(entry: Entry, of: string, state: CaseState): Sign[] {
+  const test = testById.get(entry.test);
+  const told = signsShown(entry, of);
+  if (!test || !told.length || state.subject.kind === 'real') return told;
+  const shown = shownTo(entry, test, state);
+  return told.filter((sign) => showsSign(shown, sign));
+}
+
+/** Claims against what is there and what the entries that stand for them show. */
 function claimsOf(state: CaseState, truth: readonly string[]): JudgedClaim[] {
   const found = reportOf(state)?.found ?? [];
   const standing = state.entries.filter((e) => !e.struck);
-  const proved = new Set(shownBy(standing));
-  const claims = found.map((f): JudgedClaim => {
-    if (!truth.includes(f.ion)) return { of: f.ion, verdict: 'wrong' };
-    const named = standing.filter((e) => f.evidence.includes(e.number));
-    const early = f.claim === 'confirmed' && provable(f.ion) && !shownBy(named).includes(f.ion);
-    return { of: f.ion, verdict: early ? 'too-early' : 'right' };
+  const points = (e: Entry, of: string) => signsBorneOut(e, of, state).length > 0;
+  const proves = (e: Entry, of: string) =>
+    e.confidence === 'sure' && signsBorneOut(e, of, state).some((s) => (s.proves && s.of.length === 1) || !provable(of));
+  const there = (of: string, verdict: ClaimVerdict): JudgedClaim => ({
+    of,
+    verdict,
+    observed: standing.some((e) => points(e, of)),
+  });
+  const claims = found.map(({ ion, claim, evidence }): JudgedClaim => {
+    if (!truth.includes(ion)) return { of: ion, verdict: 'wrong', observed: false };
+    const named = standing.filter((e) => evidence.includes(e.number));
+    if (!named.some((e) => points(e, ion))) return there(ion, 'unsupported');
+    if (claim === 'may-be-present') return there(ion, 'possible');
+    return there(ion, named.some((e) => proves(e, ion)) ? 'right' : 'too-early');
   });
   const missed = truth.filter((t) => !found.some((f) => f.ion === t));
-  return [...claims, ...missed.map((of): JudgedClaim => ({ of, verdict: proved.has(of) ? 'missed-though-proved' : 'missed' }))];
+  return [...claims, ...missed.map((of) => there(of, standing.some((e) => proves(e, of)) ? 'missed-though-proved' : 'missed'))];
 }
 
 const provable = (id: string): boolean =>
@@ -122,13 +159,16 @@ export function truthOf(sample: SampleSpec): string[] {
 export function debriefOf(state: CaseState, truth: readonly string[], elements: readonly string[]): Debrief {
   const entries = state.entries.filter((e) => !e.struck).flatMap((e) => compared(e, state) ?? []);
   const claims = claimsOf(state, truth);
+  const isConfirmed = (of: string) => reportOf(state)?.found.some((f) => f.ion === of && f.claim === 'confirmed');
   const faults: Fault[] = [
     ...techniqueOf(state),
     ...entries.flatMap((e) =>
       e.faults.map((kind): Fault => ({ kind, operations: [], entries: [e.number], of: e.shown.join('; ') })),
     ),
     ...claims.flatMap((c): Fault[] =>
-      c.verdict === 'too-early' ? [{ kind: 'too-early', operations: [], entries: [], of: nameOf(c.of) }] : [],
+      c.verdict === 'too-early' || (c.verdict === 'unsupported' && isConfirmed(c.of))
+        ? [{ kind: 'too-early', operations: [], entries: [], of: nameOf(c.of) }]
+        : [],
     ),
     ...stoppedEarly(state, elements),
   ];

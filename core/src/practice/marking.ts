@@ -1,7 +1,8 @@
 /** Marks that are proposed for a report, and what came of a set: who took what for what, and which unknowns part the class. */
+import { FREE_WORK, testTitle } from '../scheme/tests';
 import type { CaseState } from '../record/case';
 import { nameOf } from '../senses/names';
-import type { Debrief, JudgedClaim, Verdict } from './debrief';
+import type { ClaimVerdict, Debrief } from './debrief';
 
 export interface MarkLine {
   readonly for: 'claim' | 'observation';
@@ -11,34 +12,35 @@ export interface MarkLine {
   readonly outOf: number;
 }
 
-/** Marks for a claim: what is there and borne out is worth most; a wrong claim takes one away. */
+/** Marks for a claim: what is there and proved is worth most, what may be there half; a wrong claim takes one away. */
 const CLAIM_MARKS = 4;
-const CLAIMS: Readonly<Record<JudgedClaim['verdict'], { readonly say: string; readonly marks: number; readonly outOf: number }>> =
-  {
-    right: { say: 'right', marks: CLAIM_MARKS, outOf: CLAIM_MARKS },
-    'too-early': { say: 'right, unsupported by the evidence', marks: 2, outOf: CLAIM_MARKS },
-    wrong: { say: 'wrong', marks: -1, outOf: 0 },
-    missed: { say: 'missing', marks: 0, outOf: CLAIM_MARKS },
-    'missed-though-proved': { say: 'missing, though it was proved', marks: 1, outOf: CLAIM_MARKS },
-  };
-const READINGS: Readonly<Record<Verdict, { readonly say: string; readonly marks: number }>> = {
-  agreed: { say: 'agrees with what was shown', marks: 1 },
-  misread: { say: 'misread', marks: 0 },
-  overlooked: { say: 'overlooked', marks: 0 },
-  invented: { say: 'not to be seen', marks: 0 },
+const CLAIMS: Readonly<Record<ClaimVerdict, { readonly say: string; readonly marks: number; readonly outOf: number }>> = {
+  right: { say: 'right', marks: CLAIM_MARKS, outOf: CLAIM_MARKS },
+  'too-early': { say: 'right, but the evidence only points to it', marks: CLAIM_MARKS / 2, outOf: CLAIM_MARKS },
+  possible: { say: 'said to be possible, with evidence', marks: CLAIM_MARKS / 2, outOf: CLAIM_MARKS },
+  unsupported: { say: 'is there, but no entry that was named shows it', marks: 0, outOf: CLAIM_MARKS },
+  wrong: { say: 'wrong', marks: -1, outOf: 0 },
+  missed: { say: 'missing', marks: 0, outOf: CLAIM_MARKS },
+  'missed-though-proved': { say: 'missing, though it was proved', marks: 0, outOf: CLAIM_MARKS },
 };
+/** Marks for having seen, and written down, something that shows an ion, element or group that is there: once, however often it was. */
+const OBSERVATION_MARKS = 2;
 
-/** @param title of a test, by its id. */
-export function proposedMarks({ claims, entries }: Debrief, title: (test: string) => string): MarkLine[] {
+/** The marks that there are to have depend on what is there, not on how much was written or claimed. */
+export function proposedMarks({ claims }: Pick<Debrief, 'claims'>): MarkLine[] {
+  const there = claims.filter((c) => c.verdict !== 'wrong');
   return [
     ...claims.map((c): MarkLine => {
       const { say, marks, outOf } = CLAIMS[c.verdict];
       return { for: 'claim', of: nameOf(c.of), verdict: say, marks, outOf };
     }),
-    ...entries.map((e): MarkLine => {
-      const { say, marks } = READINGS[e.verdict];
-      return { for: 'observation', of: `${e.number}. ${title(e.test)}`, verdict: say, marks, outOf: 1 };
-    }),
+    ...there.map(({ of, observed }): MarkLine => ({
+      for: 'observation',
+      of: `A sign of ${nameOf(of)}`,
+      verdict: observed ? 'seen and written down' : 'in no entry',
+      marks: observed ? OBSERVATION_MARKS : 0,
+      outOf: OBSERVATION_MARKS,
+    })),
   ];
 }
 
@@ -107,12 +109,12 @@ function grouped(reports: readonly Reported[]): Map<string, Reported[]> {
   return out;
 }
 
-/** Minutes that went to each test, of a case on the average, the longest first. @param title of a test, by its id. */
-export function timeIn(states: readonly CaseState[], title: (test: string) => string) {
+/** Minutes that went to each test, of a case on the average, the longest first. */
+export function timeIn(states: readonly CaseState[]) {
   const minutes = new Map<string, number>();
   for (const { operations } of states)
-    for (const { test = 'free', result } of operations)
-      minutes.set(title(test), (minutes.get(title(test)) ?? 0) + (result?.minutes ?? 0) / states.length);
+    for (const { test = FREE_WORK, result } of operations)
+      minutes.set(testTitle(test), (minutes.get(testTitle(test)) ?? 0) + (result?.minutes ?? 0) / states.length);
   return [...minutes]
     .map(([test, spent]) => ({ test, minutes: Math.round(10 * spent) / 10 }))
     .sort((a, b) => b.minutes - a.minutes);

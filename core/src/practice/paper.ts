@@ -136,9 +136,12 @@ export function paperMarks(scheme: readonly PartScheme[], state: CaseState): Mar
       state.subject.kind === 'real'
         ? of.see.some((o) => agrees(o, wrote))
         : state.operations.some((o) => isOn(o, tube) && sameTest(o.op, of.op));
+    // What nothing that was seen in the part bears out was guessed.
+    const isBorneOut = !shows.length || shows.some(({ see }) => agrees(see, wrote)) || (owed !== null && tested(owed));
     const inferred = (ion: string): boolean =>
-      entries.some((e) => e.infers?.some((i) => i.of === ion && i.says !== 'absent')) ||
-      claimed.some((c) => c.ion === ion && c.evidence.some((n) => entries.some((e) => e.number === n)));
+      isBorneOut &&
+      (entries.some((e) => e.infers?.some((i) => i.of === ion && i.says !== 'absent')) ||
+        claimed.some((c) => c.ion === ion && c.evidence.some((n) => entries.some((e) => e.number === n))));
     const spokenOf = (o: Observation) => wrote.some((w) => w.channel === o.channel && w.event === o.event);
     return [
       ...shows.map(({ see, marks }) =>

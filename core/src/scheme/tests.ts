@@ -15,6 +15,12 @@ export const SALT_TESTS: readonly StandardTest[] = [...DRY_TESTS, ...ANION_TESTS
 export const TESTS: readonly StandardTest[] = [...SALT_TESTS, ...ORGANIC_TESTS];
 export const testById: ReadonlyMap<string, StandardTest> = new Map(TESTS.map((t) => [t.id, t]));
 
+/** Under which a person writes who follows no standard test. */
+export const FREE_WORK = 'free';
+
+/** What a record says was done: a standard test by its title, free work, or an unknown test by the word it was written with. */
+export const testTitle = (id: string): string => testById.get(id)?.title ?? (id === FREE_WORK ? 'Free work' : id);
+
 /** The station of a test in a scheme, if it has one there. A plain station is that of all schools for salts. */
 export const stationOf = (test: StandardTest, scheme: Scheme): string | undefined =>
   typeof test.station !== 'string' ? test.station[scheme] : scheme === 'organic' ? undefined : test.station;

@@ -8,7 +8,7 @@ import { paperMarks, partInWords, solutionOf } from '#core/practice/paper';
 import { reportOf } from '#core/record/case';
 import { isCation } from '#core/reasoning/hypotheses';
 import { isElement } from '#core/reasoning/kinds';
-import { testById } from '#core/scheme/tests';
+import { FREE_WORK, testTitle } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
 import type {
   BenchCard,
@@ -42,7 +42,6 @@ const RUNNING_OUT = 0.1;
 const HAZARD_MINUTES = 3;
 
 const kindOf = (id: string) => (isElement(id) ? 'element' : /[+-]$/.test(id) ? (isCation(id) ? 'cation' : 'anion') : 'group');
-const titleOf = (test: string) => testById.get(test)?.title ?? 'Free work';
 const NO_SET = 'There is no such work; go back to your classes.';
 
 /** A scheme with its ions in one spelling. @throws HttpProblem naming what is no ion. */
@@ -83,7 +82,7 @@ function cardOf({ id, student, sample, seq, digest, created_at, work_set }: stor
     student,
     summary: summaryOf({ id, createdAt: created_at, takenIn: null, set: work_set }, digest),
     identity: nameSample(sample),
-    doing: last ? titleOf(last.test ?? 'free') : null,
+    doing: last ? testTitle(last.test ?? FREE_WORK) : null,
     idle: Math.round(idle),
     trouble: [
       ...(working && seq > 1 && idle >= STUCK_MINUTES ? (['stuck'] as const) : []),
@@ -171,7 +170,7 @@ export class ClassWork {
   async proposed(person: Person, id: string): Promise<ProposedMarks> {
     const known = await this.debriefs.examined(person, id);
     const scheme = known.set === null ? null : (await store.findSet(this.db, known.set))!.scheme;
-    const lines = scheme ? paperMarks(scheme, known.state) : proposedMarks(await this.debriefs.of(known), titleOf);
+    const lines = scheme ? paperMarks(scheme, known.state) : proposedMarks(await this.debriefs.of(known));
     return { identity: nameSample(known.sample), lines, ...sumOf(lines) };
   }
 
@@ -218,10 +217,7 @@ export class ClassWork {
       })),
       confusions: confusionsIn(reports, kindOf),
       items: itemsIn(reports),
-      time: timeIn(
-        read.map((r) => r.state),
-        titleOf,
-      ),
+      time: timeIn(read.map((r) => r.state)),
       alike: alikeIn(reports),
     };
   }

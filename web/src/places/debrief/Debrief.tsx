@@ -1,20 +1,22 @@
+import { testTitle } from '#core/scheme/tests';
 import { useQuery } from '@tanstack/react-query';
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import { FAULTS } from '#core/practice/data/faults';
-import type { Debrief as Debriefed, JudgedClaim, Verdict } from '#core/practice/debrief';
+import type { Debrief as Debriefed, ClaimVerdict, Verdict } from '#core/practice/debrief';
 import { Formula } from '../../parts/Formula';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
 import { useCaseId } from '../../state/case';
-import { testTitle } from '../suspects/titles';
 import { Ways } from './Ways';
 import { WhatIf } from './WhatIf';
 
-const CLAIMS: Readonly<Record<JudgedClaim['verdict'], string>> = {
+const CLAIMS: Readonly<Record<ClaimVerdict, string>> = {
   right: 'is there, as it was claimed',
   wrong: 'is not there',
   'too-early': 'is there, but the entries that were named do not prove it',
+  possible: 'is there; it was said that it may be',
+  unsupported: 'is there, but none of the entries that were named shows a sign of it',
   missed: 'is there and was not found',
   'missed-though-proved': 'is there; it was proved at the bench and not claimed',
 };
