@@ -7,8 +7,7 @@ import { infer, type Inference, PROMPT, THOROUGH } from '#core/reasoning/infer';
 import { type ParsedRecord, parseRecord, RecordError } from '#core/reasoning/record';
 import { settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
-import { asideBy } from '#core/reasoning/premises';
-import { routeOf } from '#core/scheme/route';
+import { boundsOf } from '#core/reasoning/premises';
 import { UserError } from '#launcher/errors';
 import { say } from '#launcher/run';
 import { print, readJson } from './input';
@@ -54,13 +53,7 @@ async function reasoned(record: ParsedRecord) {
       : new SaltSpace(await loadAtlas(say), rulesOfSchool(record.school), record.limits);
   const rules = rulesFor(space.scheme);
   const inference = settled(space, record.entries, PROCESS_START);
-  const bounds = {
-    rules,
-    simulated: true,
-    done: new Set(record.entries.map((e) => e.test)),
-    aside: asideBy(space, routeOf(record.entries, rules, true, space.scheme), inference.suspects),
-    notAvailable: record.notAvailable,
-  };
+  const bounds = boundsOf(space, record.entries, inference, { rules, simulated: true, notAvailable: record.notAvailable });
   return { space, inference, bounds };
 }
 

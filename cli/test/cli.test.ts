@@ -90,7 +90,10 @@ test('predict, deduce, advise and solve know organic compounds', () => {
   expect(deduced.identities[0]!.name).toBe('4-bromoacetanilide');
   // The name says nitrogen, one test of it shows it: that does not confirm it yet.
   expect(deduced.candidates.find((c) => c.id === 'N')).toMatchObject({ state: 'indicated' });
-  const advised = json(['advise', '-'], JSON.stringify({ kind: 'compound', entries: entries.slice(0, 2) })) as unknown as {
+  const advised = json(
+    ['advise', '-'],
+    JSON.stringify({ kind: 'compound', entries: [{ test: 'free', observed: [] }, ...entries.slice(0, 2)] }),
+  ) as unknown as {
     next: { test: string; bits: number }[];
   };
   expect(advised.next[0]!.test).toBe('sodium-fusion');

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { observation } from './any';
 import { sayAll, sayBlank, sayInferred, sayObservation } from '#core/senses/sentences';
 import { CHANNELS, channelRow, eventsOf } from '#core/vocabulary/channels';
 import {
@@ -8,19 +9,8 @@ import {
   nothingIn,
   type Observation,
   observationSchema,
-  reworded,
 } from '#core/vocabulary/observation';
 import { COLOURS } from '#core/vocabulary/words';
-
-/** Any observation that the table allows. */
-const observation: fc.Arbitrary<Observation> = fc.constantFrom(...CHANNEL_IDS).chain((channel) => {
-  const fields = Object.entries(channelRow(channel).fields).map(([field, of]) => {
-    const word: fc.Arbitrary<string | number> =
-      'least' in of ? fc.integer({ min: of.least, max: of.most }) : fc.constantFrom(...of);
-    return [field, fc.option(word, { nil: undefined })] as const;
-  });
-  return fc.record(Object.fromEntries(fields)).map((words) => reworded({ channel }, words));
-});
 
 describe('the table of channels', () => {
   test('the schema takes what the table allows, and gives it back as it was', () => {

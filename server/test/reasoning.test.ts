@@ -29,6 +29,18 @@ test('what an entry says goes with it when it is struck; what one server thought
   expect((await barium(one)).state).toBe('open');
 });
 
+test('an entry in free work is kept, weighs nothing yet, and the reasoning about the rest goes on', async () => {
+  const begun = await one.begin({ real: { name: 'U 23', look: 'white grains', grams: 2 } });
+  const free = wrote('free', { channel: 'precipitate', event: 'formed', colour: 'white' });
+  const view = await one.write(begun, free, wrote('flame', { channel: 'flame', colour: 'apple-green' }));
+  for (const effort of ['prompt', 'thorough'] as const) {
+    const { unused, next, suspects } = await one.reasoned(view, effort);
+    expect(unused).toEqual([{ entry: 1, why: expect.stringMatching(/free work/) as string }]);
+    expect(next.length).toBeGreaterThan(0);
+    expect(suspects.find((s) => s.id === 'Ba2+')!.state).toMatch(/hinted|indicated/);
+  }
+});
+
 test('a blank that shows the same takes the weight of an entry away; a clean one is laid beside it', async () => {
   const begun = await one.begin({ real: { name: 'U 20', look: 'white grains', grams: 2 } });
   const flame: Observation[] = [{ channel: 'flame', colour: 'yellow' }];

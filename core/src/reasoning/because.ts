@@ -1,9 +1,9 @@
 /** Why an entry speaks for or against a suspect, in chemistry. */
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
-import { testById } from '../scheme/tests';
+import { testById, testTitle } from '../scheme/tests';
 import { isNothing, type Observation } from '../vocabulary/observation';
-import { titleOf, watched } from './entries';
+import { watched } from './entries';
 import { kindOf, listed } from './kinds';
 import type { Posterior } from './posterior';
 
@@ -38,7 +38,7 @@ export function because(posterior: Posterior, k: number, i: number, speaksFor: b
     .fits(k)
     .map((place) => space.suspects[place]!)
     .filter((other) => kindOf(other) === kindOf(id));
-  const saw = `${titleOf(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
+  const saw = `${testTitle(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
   if (speaksFor) {
     if (!fits.includes(id)) return `${saw} leaves less of what else it might be, and ${nameOf(id)} the likelier.`;
     const others = fits.filter((other) => other !== id).slice(0, NAMED - 1);

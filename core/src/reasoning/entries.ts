@@ -1,5 +1,5 @@
 /** Entries of a record, and which of them reasoning can use. */
-import { fits, testById } from '../scheme/tests';
+import { fits, FREE_WORK, testById } from '../scheme/tests';
 import type { Pattern, Sign } from '../scheme/model';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Space } from './space';
@@ -32,8 +32,6 @@ export function watched(e: RecordEntry): Observation[] {
   );
   return told.filter((o) => watch.includes(o.channel));
 }
-
-export const titleOf = (test: string): string => testById.get(test)?.title ?? test;
 
 /** Fields that people leave out as often as not. */
 const IN_PASSING: ReadonlySet<string> = new Set([
@@ -72,6 +70,7 @@ export const shownBy = (entry: RecordEntry): string[] => [...new Set(signsIn(ent
 export const signsShown = (entry: RecordEntry, of: string): Sign[] => signsIn(entry).filter((s) => s.of.includes(of));
 
 function whyUnused(space: Space, e: RecordEntry): string | null {
+  if (e.test === FREE_WORK) return 'it was written in free work; write it under the test that was done, and it counts';
   if (!testById.has(e.test)) return `there is no standard test "${e.test}"`;
   if (!space.knows(e.test)) return 'this test is not one of the school';
   if (!e.observed.length) return 'nothing was written down';

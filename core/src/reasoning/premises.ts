@@ -2,7 +2,7 @@
 import { restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
-import { setAside, type Station } from '../scheme/route';
+import { routeOf, setAside, type Station, type Written } from '../scheme/route';
 import { startsOf, testById, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
 import type { Inference } from './infer';
@@ -12,7 +12,7 @@ import type { Space } from './space';
 export interface Bounds {
   readonly rules: HouseRules;
   readonly simulated: boolean;
-  /** Tests that were done already. */
+  /** Standard tests that were done already. */
   readonly done: ReadonlySet<string>;
   readonly notAvailable?: readonly string[];
   /** Tests that the evidence sets aside. */
@@ -79,6 +79,21 @@ export const isAnswered = (id: string, done: ReadonlySet<string>): boolean =>
 
 export const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
   !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
+
+/** The standard tests that a record names; entries of free work, or of a test that is not known here, name none. */
+export const testsDone = (entries: readonly Written[]): ReadonlySet<string> =>
+  new Set(entries.flatMap((e) => (testById.has(e.test) ? [e.test] : [])));
+
+/** Within what bounds advice on a record is given, once it has been read. */
+export function boundsOf(
+  space: Space,
+  entries: readonly Written[],
+  { suspects }: Pick<Inference, 'suspects'>,
+  more: Pick<Bounds, 'rules' | 'simulated' | 'notAvailable'>,
+): Bounds {
+  const route = routeOf(entries, more.rules, more.simulated, space.scheme);
+  return { ...more, done: testsDone(entries), aside: asideBy(space, route, suspects) };
+}
 
 /** Tests that are still to be done, may be done and can be done. */
 export const open = (space: Space, bounds: Bounds): StandardTest[] =>

@@ -8,7 +8,7 @@ import { testById } from '../scheme/tests';
 import { CIRCUMSTANCES } from '../scheme/data/circumstances';
 import { World } from '../scheme/world';
 import { advise, proving } from './advise';
-import { asideBy, type Bounds, lacksItsReason } from './premises';
+import { type Bounds, boundsOf, lacksItsReason } from './premises';
 import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, SURE } from './infer';
@@ -83,12 +83,7 @@ class Work {
   next(): string | undefined {
     const route = routeOf(this.entries, this.rules, true, this.space.scheme);
     if (this.way === 'systematic') return nextOn(route)?.id;
-    const bounds = {
-      rules: this.rules,
-      simulated: true,
-      done: new Set(this.entries.map((e) => e.test)),
-      aside: asideBy(this.space, route, this.inference.suspects),
-    };
+    const bounds = boundsOf(this.space, this.entries, this.inference, { rules: this.rules, simulated: true });
     const closing = route
       .flatMap((s) => s.stops)
       .find(({ test, standing }) => test.closes && standing.is === 'to-come' && !lacksItsReason(test, this.space, bounds))

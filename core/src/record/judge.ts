@@ -3,7 +3,7 @@ import { BenchError } from '../bench/error';
 import { ionId } from '../matter/catalogue';
 import { FormulaError } from '../matter/formula';
 import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
-import { testById } from '../scheme/tests';
+import { FREE_WORK, testById } from '../scheme/tests';
 import type { CaseState, Status } from './case';
 import type { CaseEvent, EventOf, ExaminerEvent } from './events';
 import type { EntryWorking } from './result';
@@ -66,7 +66,7 @@ export function judge<E extends Judged>(state: CaseState, event: E): E {
 }
 
 function judgeTest(test: string): void {
-  if (test !== 'free' && !testById.has(test))
+  if (test !== FREE_WORK && !testById.has(test))
     throw new BenchError(`test: there is no standard test "${test}"; choose one from the route, or "free"`);
 }
 

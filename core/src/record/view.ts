@@ -3,7 +3,7 @@
  * one redaction.
  */
 import { accountOf } from '../scheme/account';
-import { PLACE_NAMES, testById } from '../scheme/tests';
+import { PLACE_NAMES, testById, testTitle } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
 import { drawingText, plainText } from '../senses/drawing';
 import type { Drawing, Scene, Showing } from '../senses/drawn';
@@ -181,7 +181,7 @@ function showingIn({ operations }: CaseState): Showing | null {
     const done = operations.findLast((o) => o.op.op === 'test' && o.op.test === op.test && (o.op.control ?? 'sample') === whose);
     return done?.result?.see.length ? [{ of: whose, see: done.result.see }] : [];
   });
-  return { ...testShowing(testById.get(op.test)?.title ?? op.test, seen), ...of };
+  return { ...testShowing(testTitle(op.test), seen), ...of };
 }
 
 /** A showing without words, for a person who is to find them; what is read off an instrument stays. */

@@ -1,5 +1,5 @@
 /** What of a record is searched: every entry and every report, in words. */
-import { testById } from '../scheme/tests';
+import { testTitle } from '../scheme/tests';
 import { nameOf } from '../senses/names';
 import { sayAll, sayBlank, sayInferred } from '../senses/sentences';
 import type { CaseState, Entry, Report } from './case';
@@ -17,7 +17,7 @@ const joined = (...parts: readonly (string | false | undefined)[]) => parts.filt
 /** An entry in words; how a suspect is called and its formula are both found. */
 const entryWords = (e: Entry): string =>
   joined(
-    `${testById.get(e.test)?.title ?? 'Free work'}:`,
+    `${testTitle(e.test)}:`,
     sayAll(e.observed),
     e.note,
     e.blank && `Blank: ${sayBlank(e)}`,

@@ -3,7 +3,7 @@ import { type CaseState, type DoneOperation, type Entry, leftOf, type Photo, rep
 import type { EquationOf } from '../record/result';
 import { DEFAULT_RULES, type HouseRules, QUESTIONS, answerTo } from '../scheme/rules';
 import { sayOp } from '../scheme/say';
-import { stepsOf, testById } from '../scheme/tests';
+import { stepsOf, testById, testTitle } from '../scheme/tests';
 import { nameOf } from '../senses/names';
 import { sayAll, sayBlank, sayInferred } from '../senses/sentences';
 import { calledVessel, type FlowNode, flowOf } from './flow';
@@ -77,7 +77,7 @@ function rowOf(entry: Entry, state: CaseState, known: boolean): ReportRow {
   const done = state.operations.filter((o) => entry.working.operations.includes(o.seq));
   return {
     number: entry.number,
-    test: testById.get(entry.test)?.title ?? 'Free work',
+    test: testTitle(entry.test),
     at: entry.at,
     who: entry.who,
     tube: entry.vessel === undefined ? null : calledVessel(entry.vessel),

@@ -1,7 +1,7 @@
 /** The thinking itself: what a record proves and what to do next. */
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, proving } from '#core/reasoning/advise';
-import { asideBy, type Bounds } from '#core/reasoning/premises';
+import { type Bounds, boundsOf } from '#core/reasoning/premises';
 import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { OTHER_ANSWERS } from '#core/reasoning/atlas';
@@ -9,7 +9,6 @@ import type { RecordEntry } from '#core/reasoning/entries';
 import { infer, type Inference, PROMPT, type State, SURE } from '#core/reasoning/infer';
 import { parting, settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
-import { routeOf } from '#core/scheme/route';
 import { answerTo, type HouseRules } from '#core/scheme/rules';
 import type { AdviceView, Effort, ReasoningView } from '#contract';
 import { libraryView, ownView } from '../compounds/view';
@@ -119,24 +118,15 @@ export async function think(
   { entries, rules, simulated, matter, own, effort }: Question,
   stopped: () => boolean,
 ): Promise<Answer> {
-  const done = new Set(entries.map((e) => e.test));
   if (matter === 'salt') {
     const space = await saltSpace(rules);
     const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
-    const found = await answer(
-      space,
-      entries,
-      inference,
-      { rules, simulated, done, aside: asideBy(space, routeOf(entries, rules, simulated), inference.suspects) },
-      false,
-      [],
-    );
+    const found = await answer(space, entries, inference, boundsOf(space, entries, inference, { rules, simulated }), false, []);
     const taken = inference.candidates[0]!.probability >= FOUND;
     return { ...found, further: effort === 'prompt' && (inference.doubtful || taken) };
   }
   const space = (await compoundSpace(rules, own)) as CompoundSpace;
   const inference = infer(space, entries);
-  const aside = asideBy(space, routeOf(entries, rules, simulated, 'organic'), inference.suspects);
-  const bounds = { rules, simulated, done, aside };
+  const bounds = boundsOf(space, entries, inference, { rules, simulated });
   return answer(space, entries, inference, bounds, isBeyond(space, inference.weights), own);
 }

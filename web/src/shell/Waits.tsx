@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { sayOp } from '#core/scheme/say';
-import { testById } from '#core/scheme/tests';
+import { testTitle } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
 import type { CaseEvent } from '#core/record/events';
 import type { CaseView } from '#contract';
@@ -13,7 +13,7 @@ function told({ event }: SetAside): string {
     case 'operation':
       return sayOp(event.payload.op, (id) => (id === 'sample' ? 'the sample' : `tube ${id}`));
     case 'entry':
-      return `${testById.get(event.payload.test)?.title ?? 'Free work'}: ${sayAll(event.payload.observed)} ${event.payload.note ?? ''}`;
+      return `${testTitle(event.payload.test)}: ${sayAll(event.payload.observed)} ${event.payload.note ?? ''}`;
     default:
       return KINDS[event.kind] ?? event.kind;
   }

@@ -1,7 +1,7 @@
 import { useEffect, useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { Op } from '#core/bench/ops';
-import { freeTubes, testById } from '#core/scheme/tests';
+import { FREE_WORK, freeTubes, testById } from '#core/scheme/tests';
 import { useCaseId, useOpenCase } from '../../state/case';
 import { Tour } from '../../shell/Tour';
 import { useSimple } from '../../parts/useSimple';
@@ -75,7 +75,7 @@ export function Bench() {
       </>
     ),
     actions: <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />,
-    record: <Record key={test?.id ?? 'free'} view={view} test={test} held={held} append={append} />,
+    record: <Record key={test?.id ?? FREE_WORK} view={view} test={test} held={held} append={append} />,
     brief: (
       <>
         <BriefSuspects view={view} />

@@ -1,10 +1,10 @@
+import { testTitle } from '#core/scheme/tests';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Station } from '#core/scheme/route';
 import type { CaseView } from '#contract';
 import { useCaseId } from '../../state/case';
 import { nextThing, usePlan } from '../../state/use-plan';
-import { testTitle } from '../suspects/titles';
 
 /** With less time than this one waits, min. */
 const LEAST_MINUTES = 1;

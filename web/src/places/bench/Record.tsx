@@ -4,7 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import { type Choice, type Form, formOf, type FormLine, nothingOf } from '#core/scheme/form';
 import type { StandardTest } from '#core/scheme/model';
-import { stepsOf } from '#core/scheme/tests';
+import { FREE_WORK, stepsOf } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
 import type { CaseView, VesselView } from '#contract';
 import { Check, TextField } from '../../parts/fields';
@@ -73,7 +73,7 @@ export function Record({ view, test, held, append }: Props) {
     const done = await append({
       kind: 'entry',
       payload: {
-        test: test?.id ?? 'free',
+        test: test?.id ?? FREE_WORK,
         ...(held && inTube && { vessel: held.id }),
         observed: [...observed],
         ...(blank?.length && { blank: [...blank] }),
@@ -173,7 +173,7 @@ export function Record({ view, test, held, append }: Props) {
           />
           <Inferring
             matter={view.summary.matter}
-            test={test?.id ?? 'free'}
+            test={test?.id ?? FREE_WORK}
             observed={observed}
             suspects={suspects}
             infers={infers}

@@ -1,3 +1,4 @@
+import { FREE_WORK } from '#core/scheme/tests';
 import { Camera } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import type { Form } from '#core/scheme/form';
@@ -40,7 +41,7 @@ const coloursIn = (form: Form, of: Of): Colour[] => [
 export function RecordPhotos({ view, test, held, form, observed, change, append }: Props) {
   const caseId = useCaseId();
   const [open, setOpen] = useState(false);
-  const id = test?.id ?? 'free';
+  const id = test?.id ?? FREE_WORK;
   const loose = view.photos.filter((p) => p.entry === null && p.test === id);
   const say = (of: Of, word: Colour) => {
     for (const line of linesOf(form, of)) {

@@ -1,3 +1,4 @@
+import { testTitle } from '#core/scheme/tests';
 import { useQuery } from '@tanstack/react-query';
 import { Plus, X } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
@@ -7,7 +8,6 @@ import { ChoiceField, TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
-import { testTitle } from '../suspects/titles';
 import { saltsIn } from './salts-in';
 
 export type Matter = 'salt' | 'compound';

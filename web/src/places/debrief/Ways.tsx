@@ -1,8 +1,8 @@
+import { testTitle } from '#core/scheme/tests';
 import { useMutation } from '@tanstack/react-query';
 import type { WayView } from '#contract';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
-import { testTitle } from '../suspects/titles';
 
 function Way({ title, way }: { title: string; way: WayView }) {
   return (

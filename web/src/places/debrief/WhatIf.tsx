@@ -1,3 +1,4 @@
+import { FREE_WORK, testTitle } from '#core/scheme/tests';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Op } from '#core/bench/ops';
@@ -11,7 +12,6 @@ import { Scene } from '../../parts/scenes/Scene';
 import { Tube } from '../../parts/Tube';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
-import { testTitle } from '../suspects/titles';
 
 function Side({ shown, name }: { shown: Shown; name: string }) {
   const drawing = shown.showing?.tubes?.find((t) => t.of === 'sample')?.drawing ?? shown.drawing;
@@ -101,7 +101,7 @@ export function WhatIf({ id, points, faults }: { id: string; points: readonly Br
           }}
           options={[
             { value: '', name: 'Choose one' },
-            ...points.map((p) => ({ value: String(p.seq), name: p.say, group: testTitle(p.test ?? 'free') })),
+            ...points.map((p) => ({ value: String(p.seq), name: p.say, group: testTitle(p.test ?? FREE_WORK) })),
           ]}
         />
         {point && (

@@ -1,3 +1,4 @@
+import { testTitle } from '#core/scheme/tests';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { bearingOn, beforeSigning, type Claim, formulaAgainst } from '#core/reasoning/before-signing';
@@ -9,7 +10,6 @@ import { Button, Chip } from '../../parts/ui';
 import { type OpenCase, useReasoning } from '../../state/case';
 import { suspectChoices } from '../suspects/choices';
 import { inOrder } from '../suspects/order';
-import { testTitle } from '../suspects/titles';
 
 const CLAIMS = [
   { value: 'confirmed', name: 'present' },

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { format } from 'date-fns';
-import { testById } from '#core/scheme/tests';
+import { testTitle } from '#core/scheme/tests';
 import type { CaseView, EntryView, PhotoView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
@@ -53,7 +53,7 @@ function Row({ entry, photos, waits, append, open }: RowProps) {
         {entry.number}
       </th>
       <td className="py-2.5 pr-5">
-        <span className={clsx('font-bold', struck)}>{testById.get(entry.test)?.title ?? 'Free work'}</span>
+        <span className={clsx('font-bold', struck)}>{testTitle(entry.test)}</span>
         <span className="block text-xs text-muted">
           {entry.vessel && `tube ${entry.vessel} · `}
           {format(new Date(entry.at), 'd MMM, HH:mm')}

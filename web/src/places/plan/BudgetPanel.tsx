@@ -1,5 +1,5 @@
+import { testTitle } from '#core/scheme/tests';
 import type { Budget } from '#core/planning/budget';
-import { testTitle } from '../suspects/titles';
 
 /** What of the sample is used, what the plan takes, what is held back, and what is left over. */
 export function BudgetPanel({ budget, unit }: { budget: Budget; unit: string }) {

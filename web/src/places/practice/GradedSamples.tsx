@@ -8,7 +8,7 @@ import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { type Difficulties, type Graded, judgeAnswer, type Rung, TO_MASTER } from '#core/practice/rung';
 import { sayConfused, sayDifficulty } from '#core/reasoning/hardness';
 import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
-import { STATIONS, stationOf, testsOf } from '#core/scheme/tests';
+import { stationOf, STATIONS, testsOf, testTitle } from '#core/scheme/tests';
 import { nameOf } from '#core/senses/names';
 import { ChoiceField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
@@ -16,7 +16,6 @@ import { Blank, Button, Chip } from '../../parts/ui';
 import { api } from '../../state/api';
 import { askWorker, usePractice } from '../../state/practice';
 import type { TestShown } from '../../state/practice.worker';
-import { testTitle } from '../suspects/titles';
 
 const GRAMS = 3;
 const isCompound = ({ sample }: Graded) => 'smiles' in sample;

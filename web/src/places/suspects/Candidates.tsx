@@ -1,3 +1,4 @@
+import { testTitle } from '#core/scheme/tests';
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import type { CaseView, CompoundView } from '#contract';
@@ -5,7 +6,6 @@ import { Formula } from '../../parts/Formula';
 import { Structure } from '../../parts/Structure';
 import { useCaseId } from '../../state/case';
 import type { Reasoned } from './reasoned';
-import { testTitle } from './titles';
 
 const percent = (p: number) => (p > 0.995 ? '> 99 %' : p < 0.005 ? '< 1 %' : `${Math.round(100 * p)} %`);
 /** Readings of the same compound scatter by so much, °C. */

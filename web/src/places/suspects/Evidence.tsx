@@ -1,3 +1,4 @@
+import { testTitle } from '#core/scheme/tests';
 import { clsx } from 'clsx';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
@@ -8,7 +9,6 @@ import { Mark, MARK_WORDS } from '../../parts/Mark';
 import { sayAll } from '#core/senses/sentences';
 import { useCaseId } from '../../state/case';
 import { percent } from './percent';
-import { testTitle } from './titles';
 
 const Waterfall = lazy(() => import('./Waterfall'));
 

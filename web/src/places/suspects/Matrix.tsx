@@ -1,10 +1,10 @@
+import { testTitle } from '#core/scheme/tests';
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import type { EntryView, SuspectView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { useCaseId } from '../../state/case';
-import { testTitle } from './titles';
 
 /** Strength of a cell, from the weight of the entry for the ion. */
 function shade(decibans: number): string {

@@ -1,10 +1,10 @@
+import { testTitle } from '#core/scheme/tests';
 import { Link } from 'react-router';
 import { nextOn } from '#core/scheme/route';
 import type { CaseView } from '#contract';
 import { useCaseId } from '../../state/case';
 import { useRoute } from '../bench/Route';
 import type { Reasoned } from './reasoned';
-import { testTitle } from './titles';
 
 /** The tests worth most now, and beside them the next stop of the school's own order. */
 export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView }) {

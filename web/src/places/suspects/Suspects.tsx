@@ -1,3 +1,4 @@
+import { testTitle } from '#core/scheme/tests';
 import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { Formula } from '../../parts/Formula';
@@ -12,7 +13,6 @@ import { inOrder } from './order';
 import { percent } from './percent';
 import type { Reasoned } from './reasoned';
 import { SuspectList } from './SuspectList';
-import { testTitle } from './titles';
 
 const PAGE = 'mx-auto w-full max-w-[90rem] px-5 py-6';
 

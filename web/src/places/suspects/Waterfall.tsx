@@ -1,7 +1,7 @@
+import { testTitle } from '#core/scheme/tests';
 import Plotly from 'plotly.js-basic-dist-min';
 import { useEffect, useRef } from 'react';
 import type { EntryView, SuspectView } from '#contract';
-import { testTitle } from './titles';
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
