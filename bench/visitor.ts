@@ -18,7 +18,17 @@ export class Visitor {
     return { 'content-type': 'application/json', ...(this.cookie && { cookie: this.cookie }) };
   }
 
+  /** Where the server has its hands full it is asked again, when it says so. */
   async ask(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+    for (;;) {
+      const answer = await this.askOnce(method, path, body, headers);
+      const seconds = Number(answer.headers.get('retry-after') ?? 0);
+      if (answer.status !== 503 || !seconds) return answer;
+      await new Promise((resolve) => setTimeout(resolve, seconds * 1000));
+    }
+  }
+
+  private async askOnce(method: string, path: string, body: unknown, headers: Record<string, string>): Promise<Answer> {
     const response = await fetch(`${this.url}/api${path}`, {
       method,
       headers: { ...this.headers, ...headers },

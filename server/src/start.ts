@@ -66,7 +66,7 @@ export async function startServer(options: StartOptions): Promise<Running> {
   }
   await live.connect();
   let closing = false;
-  const draw = () => bench.run('drawStructure', 'C', WARMING_SECONDS);
+  const draw = () => bench.run('drawStructure', 'C', { seconds: WARMING_SECONDS });
   // The first who asks waits no longer than the second.
   const ready = () => Promise.all([reasoner.warm(), ...Array.from({ length: bench.threads }, draw)]);
   if (options.warm ?? true) ready().catch((error: unknown) => closing || log.warn(error, 'the threads could not be made ready'));

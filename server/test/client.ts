@@ -1,6 +1,14 @@
 /** What the tests ask of a server, and write to it; it knows nothing of how one is started. */
 import { randomUUID } from 'node:crypto';
-import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reasoningSchema, withChanges } from '#contract';
+import {
+  type CaseChanges,
+  caseChangesSchema,
+  type CaseView,
+  type Effort,
+  problemSchema,
+  reasoningSchema,
+  withChanges,
+} from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { layOut } from '#core/scheme/layout';
 import { onVessels, stepsOf, TESTS } from '#core/scheme/tests';
@@ -13,11 +21,22 @@ export interface Answer {
   readonly text: string;
 }
 
+const isBusy = ({ status, text }: Answer) => status === 503 && problemSchema.parse(JSON.parse(text)).code === 'busy';
+
 /** What a server is asked, as a browser asks it. */
 export class Client {
   constructor(readonly server: Pick<Running, 'url'>) {}
 
+  /** Where the server has its hands full it is asked again, when it says so. */
   async ask(path: string, body?: unknown, headers: Record<string, string> = {}, method = 'POST'): Promise<Answer> {
+    for (;;) {
+      const answer = await this.askOnce(path, body, headers, method);
+      if (!isBusy(answer)) return answer;
+      await new Promise((resolve) => setTimeout(resolve, Number(answer.headers.get('retry-after')) * 1000));
+    }
+  }
+
+  private async askOnce(path: string, body: unknown, headers: Record<string, string>, method: string): Promise<Answer> {
     const response = await fetch(`${this.server.url}${path}`, {
       ...(body !== undefined && { method, body: typeof body === 'string' ? body : JSON.stringify(body) }),
       headers: { 'content-type': 'application/json', ...headers },

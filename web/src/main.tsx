@@ -6,6 +6,7 @@ import { Toaster } from 'sonner';
 import { Tooltip } from 'radix-ui';
 import { router } from './shell/router';
 import { ApiError } from './state/api';
+import { isWorthAnother, pauseAfter } from './state/patience';
 import './styles.css';
 
 /** Where people sign in, whoever is not signed in is taken to the door. */
@@ -17,7 +18,9 @@ const queryCache = new QueryCache({
 });
 const queries = new QueryClient({
   queryCache,
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true } },
+  defaultOptions: {
+    queries: { retry: isWorthAnother, retryDelay: (tries, error) => pauseAfter(error, tries), refetchOnWindowFocus: true },
+  },
 });
 
 createRoot(document.getElementById('root')!).render(

@@ -32,6 +32,8 @@ import { summaryOf } from './summary';
 /** Seconds that a bench operation may take. */
 const OPERATION_SECONDS = 20;
 const RECKONING_SECONDS = 5;
+const BEGINNING_SECONDS = 60;
+const TOO_MUCH = 'This takes too long to work out; nothing was changed. Take less of it at a time.';
 
 const NO_CASE = 'There is no such case; go back to your cases.';
 const MOVED_ON = 'This case has moved on in another window; look at it again and repeat.';
@@ -177,7 +179,7 @@ export class Cases {
     const { rest, event } = await this.bench.run(
       'begin',
       { subject, label: { name, look, ...sealed }, rules, chemistry: this.chemistry },
-      OPERATION_SECONDS,
+      { seconds: BEGINNING_SECONDS },
     );
     const who = { id: person.id, name: person.name };
     const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who, previous: '', event };
@@ -260,7 +262,14 @@ export class Cases {
         const before = await this.documents.benchOf(document);
         if (!before) return null;
         const { op } = event.payload;
-        const change = await this.bench.run('carryOut', { snapshot: onlyWith(before, vesselsIn(op)), op }, OPERATION_SECONDS);
+        const change = await this.bench.run(
+          'carryOut',
+          { snapshot: onlyWith(before, vesselsIn(op)), op },
+          {
+            seconds: OPERATION_SECONDS,
+            tooLong: TOO_MUCH,
+          },
+        );
         const chemistry = state.subject.kind === 'simulated' ? { chemistry: this.chemistry } : {};
         return { event: { ...event, result: { ...change.result, ...chemistry } }, bench: { before, change } };
       }
@@ -293,7 +302,11 @@ export class Cases {
   async reckoning(person: Person, id: string, { tube, reagent }: ReckonRequest): Promise<ReckoningView> {
     const snapshot = await this.documents.benchOf(await this.read(person, id));
     if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
-    return this.bench.run('reckon', { snapshot: onlyWith(snapshot, [tube]), tube, reagent }, RECKONING_SECONDS);
+    return this.bench.run(
+      'reckon',
+      { snapshot: onlyWith(snapshot, [tube]), tube, reagent },
+      { seconds: RECKONING_SECONDS, tooLong: TOO_MUCH },
+    );
   }
 }
 

@@ -20,6 +20,7 @@ export interface KnownCase {
 }
 
 const SECONDS = 20;
+const TOO_LONG = 'This takes too long to work out; nothing was changed. Ask for fewer steps, or for smaller amounts.';
 
 export class Debriefs {
   constructor(
@@ -49,17 +50,17 @@ export class Debriefs {
 
   /** What was shown against what was written, claims, technique. */
   of(known: KnownCase): Promise<Debrief> {
-    return this.bench.run('debrief', known, SECONDS);
+    return this.bench.run('debrief', known, { seconds: SECONDS });
   }
 
   /** What would have been, had operations been done otherwise; the case stays as it is. */
   branch(known: KnownCase, { instead }: BranchRequest): Promise<BranchStep[]> {
     const bySeq = Object.fromEntries(instead.map(({ seq, ops }) => [seq, ops]));
-    return this.bench.run('branch', { ...known, instead: bySeq }, SECONDS);
+    return this.bench.run('branch', { ...known, instead: bySeq }, { seconds: SECONDS, tooLong: TOO_LONG });
   }
 
   /** What each part of a paper shows, and what it is worth. */
   schemeOf(paper: Paper): Promise<PartScheme[]> {
-    return this.bench.run('paperScheme', paper, SECONDS);
+    return this.bench.run('paperScheme', paper, { seconds: SECONDS, tooLong: TOO_LONG });
   }
 }

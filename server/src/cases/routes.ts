@@ -76,7 +76,7 @@ export function caseRoutes(
   router.get('/cases/:id/shorter', async (req, res) => {
     const { state, sample } = await debriefs.openedUp(actor(req), caseId(req.params.id));
     const tests = [...new Set(state.entries.filter((e) => !e.struck).map((e) => e.test))];
-    const shorter = await thought.run('shorterWay', sample, SHORTER_SECONDS);
+    const shorter = await thought.run('shorterWay', sample, { seconds: SHORTER_SECONDS });
     res.json({ own: { tests, minutes: Math.round(state.minutes) }, shorter } satisfies Ways);
   });
   router.post('/cases/:id/branch', async (req, res) => {

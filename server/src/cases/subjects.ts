@@ -40,7 +40,7 @@ export async function subjectOf(
   }
   if ('salts' in asked) return sealedUnder(bench, asked.salts.name, { salts: asked.salts.salts });
   if ('random' in asked) {
-    const sample = await bench.run('drawUnknown', asked.random, LOOK_SECONDS);
+    const sample = await bench.run('drawUnknown', asked.random, { seconds: LOOK_SECONDS });
     return sealedUnder(bench, `Unknown ${randomInt(100, 1000)}`, sample);
   }
   const jar = await jarNamed(db, asked.jar);
@@ -49,12 +49,12 @@ export async function subjectOf(
 
 /** A sample of which the label says only what anyone sees. */
 export async function sealedUnder(bench: Crew<BenchTasks>, name: string, sample: SampleSpec): Promise<Labelled> {
-  return { name, look: await bench.run('looksLike', sample, LOOK_SECONDS), subject: { sample } };
+  return { name, look: await bench.run('looksLike', sample, { seconds: LOOK_SECONDS }), subject: { sample } };
 }
 
 /** What was washed out of a mixture of this name. @throws HttpProblem when nothing was. */
 export async function portionOf(bench: Crew<BenchTasks>, of: string, snapshot: Snapshot, id: string): Promise<Labelled> {
-  return sealedUnder(bench, `${of}, portion ${id}`, await bench.run('portion', { snapshot, id }, LOOK_SECONDS));
+  return sealedUnder(bench, `${of}, portion ${id}`, await bench.run('portion', { snapshot, id }, { seconds: LOOK_SECONDS }));
 }
 
 /** Salts that a class has before it in real tubes; they are counted, and nothing is simulated. */

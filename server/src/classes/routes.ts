@@ -115,13 +115,13 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
   });
   router.post('/draws', async (req, res) => {
     must(actor(req), { do: 'teach' });
-    res.json(await thought.run('drawSet', check(drawingOfSetSchema, req.body), DRAWING_SECONDS));
+    res.json(await thought.run('drawSet', check(drawingOfSetSchema, req.body), { seconds: DRAWING_SECONDS }));
   });
   router.post('/assessments', async (req, res) => {
     must(actor(req), { do: 'teach' });
     const { unknowns, tests } = check(assessing, req.body);
     const samples = await Promise.all(unknowns.map((u) => sampleOf(db, u)));
-    res.json(await assessed(db, unknowns, await thought.run('assess', { samples, tests }, ASSESSING_SECONDS)));
+    res.json(await assessed(db, unknowns, await thought.run('assess', { samples, tests }, { seconds: ASSESSING_SECONDS })));
   });
   router.post('/classes/:id/sets', async (req: WithId, res) => {
     res.status(201).json(await work.set(actor(req), caseId(req.params.id), check(newSetSchema, req.body)));
@@ -143,7 +143,7 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
   /** Empty, as an answer book for real tubes. */
   router.get('/sets/:id/paper.pdf', async (req: WithId, res) => {
     const paper = await work.paper(actor(req), caseId(req.params.id));
-    const pdf = await thought.run('answerBook', paper, DRAWING_SECONDS);
+    const pdf = await thought.run('answerBook', paper, { seconds: DRAWING_SECONDS });
     res.setHeader('content-type', 'application/pdf');
     res.setHeader('content-disposition', 'inline; filename="paper.pdf"');
     res.send(Buffer.from(pdf));

@@ -23,6 +23,7 @@ const MOST_OWN = 500;
 
 const DRAWING_SECONDS = 3;
 const LIST_SECONDS = 30;
+const TOO_LARGE = 'This takes too long to read; nothing was changed. Send smaller structures, or fewer at a time.';
 const KEPT_DRAWINGS = 2000;
 
 const listed = ({ name, smiles, melts, boils }: (typeof LIBRARY)[number]): Listed => ({
@@ -38,8 +39,8 @@ export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<Th
   router.get('/compounds', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'read-library' });
-    const own = await bench.run('ownCompounds', await ownCompounds(db, person.id), LIST_SECONDS);
-    res.json([...own, ...(await thought.run('library', null, LIST_SECONDS))]);
+    const own = await bench.run('ownCompounds', await ownCompounds(db, person.id), { seconds: LIST_SECONDS });
+    res.json([...own, ...(await thought.run('library', null, { seconds: LIST_SECONDS }))]);
   });
   router.get('/compounds/drawing.svg', async (req, res) => {
     must(actor(req), { do: 'read-library' });
@@ -47,7 +48,10 @@ export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<Th
     if (!smiles.success) throw new HttpProblem('bad-input', 'smiles: name the structure to draw');
     let drawing = drawings.get(smiles.data);
     if (!drawing) {
-      drawings.set(smiles.data, (drawing = bench.run('drawStructure', smiles.data, DRAWING_SECONDS)));
+      drawings.set(
+        smiles.data,
+        (drawing = bench.run('drawStructure', smiles.data, { seconds: DRAWING_SECONDS, tooLong: TOO_LARGE })),
+      );
       drawing.catch(() => drawings.delete(smiles.data));
     }
     const svg = await drawing;
@@ -64,13 +68,13 @@ export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<Th
       'content-disposition',
       `attachment; filename="foxing-compounds.${format.data === 'smiles' ? 'smi' : format.data}"`,
     );
-    res.type(TYPES[format.data]).send(await bench.run('writeList', { list, format: format.data }, LIST_SECONDS));
+    res.type(TYPES[format.data]).send(await bench.run('writeList', { list, format: format.data }, { seconds: LIST_SECONDS }));
   });
   router.post('/compounds/list', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'write-library' });
     const { format, text } = check(importSchema, req.body);
-    const { compounds, refused } = await bench.run('readList', { text, format }, LIST_SECONDS);
+    const { compounds, refused } = await bench.run('readList', { text, format }, { seconds: LIST_SECONDS, tooLong: TOO_LARGE });
     const before = await ownCompounds(db, person.id);
     if (before.length + compounds.length > MOST_OWN)
       throw new HttpProblem(

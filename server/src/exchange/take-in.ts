@@ -68,7 +68,7 @@ function readFile(bytes: Buffer): { file: CaseFile; state: CaseState; links: Lin
 async function benchFor(crew: Crew<BenchTasks>, { subject, operations }: CaseState): Promise<Snapshot> {
   if (subject.kind === 'simulated') return { rest: '{}', vessels: {} };
   const ops = operations.filter((o) => o.result).map((o) => o.op);
-  return crew.run('replayReal', { grams: subject.amount, matter: subject.matter, ops }, REPLAY_SECONDS);
+  return crew.run('replayReal', { grams: subject.amount, matter: subject.matter, ops }, { seconds: REPLAY_SECONDS });
 }
 
 /** Photos of an archive that the record speaks of; each is checked to be what its hash says. */

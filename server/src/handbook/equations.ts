@@ -17,7 +17,7 @@ export class Equations {
   constructor(private readonly thought: Crew<ThoughtTasks>) {}
 
   of(wanted: InScheme): Promise<EquationsView[]> {
-    return this.kept.of(wanted, () => this.thought.run('equations', wanted, SECONDS));
+    return this.kept.of(wanted, () => this.thought.run('equations', wanted, { seconds: SECONDS }));
   }
 
   /** Those of what a signed report claims, by the tests that it names as evidence; what cannot be had is left out. */

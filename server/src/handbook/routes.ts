@@ -30,14 +30,14 @@ export function handbookRoutes(db: Db, thought: Crew<ThoughtTasks>, equations: E
   });
   router.get('/handbook/tests/:test', async (req, res) => {
     const wanted = await asked(req);
-    res.json(await tables.of(wanted, () => thought.run('inTest', wanted, TABLE_SECONDS)));
+    res.json(await tables.of(wanted, () => thought.run('inTest', wanted, { seconds: TABLE_SECONDS })));
   });
   router.get('/handbook/suspects/:suspect', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'read-handbook' });
     const schemes = [schoolOf(await houseRulesOf(db, person.id)), 'organic' as const];
     try {
-      res.json(await thought.run('ofSuspect', { schemes, suspect: req.params.suspect }, TABLE_SECONDS));
+      res.json(await thought.run('ofSuspect', { schemes, suspect: req.params.suspect }, { seconds: TABLE_SECONDS }));
     } catch (error) {
       if (error instanceof HttpProblem && error.code === 'bad-input') throw new HttpProblem('not-found', error.detail);
       throw error;

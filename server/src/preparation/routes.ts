@@ -40,7 +40,7 @@ export function preparationRoutes(db: Db, thought: Crew<ThoughtTasks>): Router {
       if (error instanceof RangeError) throw new HttpProblem('bad-input', `tests: ${error.message}`);
       throw error;
     }
-    const pdf = await thought.run('preparationPdf', { preparation, paper, on: asked.on }, PDF_SECONDS);
+    const pdf = await thought.run('preparationPdf', { preparation, paper, on: asked.on }, { seconds: PDF_SECONDS });
     res.setHeader('content-type', 'application/pdf');
     res.setHeader('content-disposition', `inline; filename="preparation-${paper}.pdf"`);
     res.send(Buffer.from(pdf));

@@ -15,7 +15,7 @@ const REMEMBERED = 100;
 const KEPT_DAYS = 30;
 /** Seconds of thought after which a look is answered with what there is; and those after them at which it is broken off. */
 const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 0.15, thorough: 5 };
-/** What a thread may take beside thinking: on a slow machine it may have to be made ready first. */
+/** What a thread may take beside thinking: it may have to read its atlas first. */
 const GRACE_SECONDS = 30;
 
 /** A question that was not thought about, because its case has a newer one. */
@@ -116,9 +116,13 @@ export class Reasoner {
 
   private async think(job: Job, effort: Effort): Promise<void> {
     const { key, question, stop, settle } = job;
-    const enough = setTimeout(() => Atomics.store(stop, 0, 1), ENOUGH_SECONDS[effort] * 1000);
+    let enough: ReturnType<typeof setTimeout> | undefined;
+    const onBegin = () => {
+      enough = setTimeout(() => Atomics.store(stop, 0, 1), ENOUGH_SECONDS[effort] * 1000);
+    };
     try {
-      const answer = await this.crew.run('think', { question, stop }, ENOUGH_SECONDS[effort] + GRACE_SECONDS);
+      const budget = { seconds: ENOUGH_SECONDS[effort] + GRACE_SECONDS, onBegin };
+      const answer = await this.crew.run('think', { question, stop }, budget);
       if (job.superseded) throw new Superseded();
       settle.resolve(answer);
       await this.remember(key, answer);
@@ -146,7 +150,9 @@ export class Reasoner {
       effort: 'prompt',
     };
     await Promise.all(
-      Array.from({ length: this.crew.threads }, () => this.crew.run('think', { question, stop: raised() }, GRACE_SECONDS)),
+      Array.from({ length: this.crew.threads }, () =>
+        this.crew.run('think', { question, stop: raised() }, { seconds: GRACE_SECONDS }),
+      ),
     );
     await this.db.query(`delete from reasoning_answer where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
   }

@@ -31,7 +31,7 @@ export function reportRoutes(db: Db, cases: Cases, thought: Crew<ThoughtTasks>, 
     const hashes = length === 'full' ? report.rows.flatMap((r) => r.photos.map((p) => p.photo)) : [];
     const found = await Promise.all(hashes.map(async (hash) => [hash, await photo(db, id, hash, 'whole')] as const));
     const photos = new Map(found.flatMap(([hash, bytes]) => (bytes ? [[hash, bytes] as const] : [])));
-    const pdf = await thought.run('pdf', { report, length, photos }, PDF_SECONDS);
+    const pdf = await thought.run('pdf', { report, length, photos }, { seconds: PDF_SECONDS });
     res.setHeader('content-type', 'application/pdf');
     res.setHeader('content-disposition', `inline; filename="${fileName(report.name)}.pdf"`);
     res.send(Buffer.from(pdf));

@@ -1,6 +1,7 @@
-/** A crew of worker threads for one kind of work, each task with a time budget. */
+/** A crew of worker threads for one kind of work. A task has a budget of time, which begins when a thread begins with it. */
 import { availableParallelism } from 'node:os';
 import { fileURLToPath } from 'node:url';
+import PQueue from 'p-queue';
 import Piscina from 'piscina';
 import { bundleOf } from '#atlas';
 import { HttpProblem } from '../http/problem';
@@ -20,14 +21,36 @@ export interface CrewOptions {
   readonly nice?: number;
 }
 
-/** Tasks that may wait before more are refused. */
+/** Tasks that may wait before more are sent away for a moment, and the seconds that one may wait for a thread. */
 const MOST_WAITING = 400;
+const WAITING_SECONDS = 30;
+
+export interface Budget {
+  /** Seconds that the work may take by itself; what it waits for first does not count. */
+  readonly seconds: number;
+  /** What to do about what was asked, where it can ask for too much; without it, work that takes longer is to be asked for again. */
+  readonly tooLong?: string;
+  /** Called when a thread begins. */
+  readonly onBegin?: () => void;
+}
+
+const BUSY = 'Foxing has its hands full; this is done as soon as it is asked for again in a moment.';
 
 export class Crew<T extends Tasks> {
+  /** Who came first is served first: the pool's own queue keeps no order among tasks that can be broken off. */
+  private readonly line: PQueue;
+  private readonly begun = new Map<number, () => void>();
+  private tickets = 0;
+  private closing = false;
+
   private constructor(
     private readonly pool: Piscina,
     readonly threads: number,
-  ) {}
+  ) {
+    this.line = new PQueue({ concurrency: threads });
+    pool.on('error', () => undefined);
+    pool.on('message', ({ begun }: { begun: number }) => this.begun.get(begun)?.());
+  }
 
   /** @param module the TypeScript module that exports `tasks`. */
   static async hire<T extends Tasks>(
@@ -39,37 +62,55 @@ export class Crew<T extends Tasks> {
       workerData: { file: await bundleOf(module), nice },
       minThreads: threads,
       maxThreads: threads,
-      maxQueue: MOST_WAITING,
       // A bundle needs no loader.
       execArgv: [],
       // A thread that is idle keeps what it has read.
       idleTimeout: Infinity,
     });
-    pool.on('error', () => undefined);
     return new Crew<T>(pool, threads);
   }
 
   /**
    * Gives a task to a free thread.
-   * @param seconds after which the work is broken off.
-   * @throws HttpProblem when it is refused, takes too long, or too much is waiting.
+   * @throws HttpProblem `bad-input` when it is refused, or takes too long where it can ask for too much; `busy` when no thread was free
+   * for it, so that it is worth asking again.
    */
-  async run<K extends keyof T & string>(task: K, input: Input<T, K>, seconds: number): Promise<Value<T, K>> {
-    let done: Done<Value<T, K>>;
+  async run<K extends keyof T & string>(
+    task: K,
+    input: Input<T, K>,
+    { seconds, tooLong, onBegin }: Budget,
+  ): Promise<Value<T, K>> {
+    if (this.closing || this.line.size >= MOST_WAITING) throw new HttpProblem('busy', BUSY);
+    const ticket = this.tickets++;
+    const stop = new AbortController();
+    let hasBegun = false;
+    let late = setTimeout(() => stop.abort(), WAITING_SECONDS * 1000);
+    this.begun.set(ticket, () => {
+      hasBegun = true;
+      clearTimeout(late);
+      late = setTimeout(() => stop.abort(), seconds * 1000);
+      onBegin?.();
+    });
     try {
-      done = (await this.pool.run({ task, input }, { signal: AbortSignal.timeout(seconds * 1000) })) as Done<Value<T, K>>;
+      const { signal } = stop;
+      const done = (await this.line.add(() => this.pool.run({ ticket, task, input }, { signal }), { signal })) as Done<
+        Value<T, K>
+      >;
+      if ('refused' in done) throw new HttpProblem('bad-input', done.refused);
+      return done.value;
     } catch (error) {
-      const { name, message } = error as Error;
-      if (name === 'AbortError')
-        throw new HttpProblem('bad-input', 'This takes too long to work out; nothing was changed. Take less of it at a time.');
-      if (/queue is at limit/i.test(message)) throw new HttpProblem('busy', 'Foxing has its hands full; try again in a moment.');
+      if (stop.signal.aborted && hasBegun && tooLong !== undefined) throw new HttpProblem('bad-input', tooLong);
+      if (stop.signal.aborted || (this.closing && !(error instanceof HttpProblem))) throw new HttpProblem('busy', BUSY);
       throw error;
+    } finally {
+      clearTimeout(late);
+      this.begun.delete(ticket);
     }
-    if ('refused' in done) throw new HttpProblem('bad-input', done.refused);
-    return done.value;
   }
 
+  /** What is still under way is to be asked for again, of whoever serves next. */
   async close(): Promise<void> {
+    this.closing = true;
     await this.pool.destroy();
   }
 }

@@ -51,6 +51,7 @@ import {
   type StockList,
   stockSchema,
 } from '#contract';
+import { whileBusy } from './patience';
 
 export class ApiError extends Error {
   constructor(
@@ -91,16 +92,17 @@ export function createApi(base = '') {
       throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
     }
   }
-  async function call<T extends z.ZodType>(schema: T, path: string, asking: Asking = {}) {
+  async function answered(path: string, asking: Asking): Promise<Response> {
     const response = await ask(path, asking);
     if (!response.ok) throw await problemOf(response);
-    return schema.parse(await response.json()) as z.infer<T>;
+    return response;
   }
-  async function file(path: string, body: unknown): Promise<Blob> {
-    const response = await ask(path, { body });
-    if (!response.ok) throw await problemOf(response);
-    return response.blob();
+  async function once<T extends z.ZodType>(schema: T, path: string, asking: Asking = {}) {
+    return schema.parse(await (await answered(path, asking)).json()) as z.infer<T>;
   }
+  const call = <T extends z.ZodType>(schema: T, path: string, asking: Asking = {}) =>
+    whileBusy(() => once(schema, path, asking), asking.signal);
+  const file = (path: string, body: unknown): Promise<Blob> => whileBusy(async () => (await answered(path, { body })).blob());
   return {
     cases: () => call(z.array(listedCaseSchema), '/cases'),
     jars: () => call(z.array(jarSchema), '/jars'),
@@ -122,8 +124,9 @@ export function createApi(base = '') {
     search: (text: string, signal: AbortSignal) =>
       call(z.array(foundSchema), `/search?q=${encodeURIComponent(text)}`, { signal }),
     takeIn: (file: Blob): Promise<CaseChanges> => call(caseChangesSchema, '/cases/import', { body: file }),
+    /** Whoever sends a record sees to it that what waits is sent again. */
     append: (id: string, request: Append): Promise<CaseChanges> =>
-      call(caseChangesSchema, `/cases/${id}/events`, { body: request }),
+      once(caseChangesSchema, `/cases/${id}/events`, { body: request }),
     reasoning: (id: string, effort: Effort, signal: AbortSignal) =>
       call(reasoningSchema, `/cases/${id}/reasoning?effort=${effort}`, { signal }),
     reckon: (id: string, asked: ReckonRequest) => call(reckoningSchema, `/cases/${id}/reckoning`, { body: asked }),

@@ -8,6 +8,7 @@ import type { CaseEvent } from '#core/record/events';
 import { type CaseChanges, type CaseView, withChanges } from '#contract';
 import { ahead } from './ahead';
 import { type Api, ApiError } from './api';
+import { pauseAfter } from './patience';
 import type { Device, KeptCase, Waiting } from './device';
 
 /** What was done while the server could not be reached and then could not be entered. */
@@ -39,8 +40,6 @@ const AGAIN: Readonly<Partial<Record<ApiError['code'], 'offline' | 'busy' | 'rea
   busy: 'busy',
   'too-many': 'busy',
 };
-const FIRST_PAUSE_MS = 400;
-const LONGEST_PAUSE_MS = 8000;
 const KEEP_AFTER_MS = 300;
 
 interface OnItsWay extends Waiting {
@@ -195,7 +194,7 @@ export class CaseStore {
       } catch (error) {
         const again = error instanceof ApiError ? AGAIN[error.code] : undefined;
         if (again === 'read-on') await this.readPast().catch(() => undefined);
-        else if (again) await this.wait(again, tries++, (error as ApiError).retryAfter);
+        else if (again) await this.wait(again, pauseAfter(error, tries++));
         else if (first) this.refused(first, error as Error);
         else return;
       }
@@ -248,10 +247,9 @@ export class CaseStore {
     this.store.setState(({ elsewhere }) => ({ elsewhere: [...new Set([...elsewhere, ...theirs.map((e) => e.number)])] }));
   }
 
-  private async wait(held: 'offline' | 'busy', tries: number, seconds = 0): Promise<void> {
+  private async wait(held: 'offline' | 'busy', ms: number): Promise<void> {
     this.store.setState({ held });
     void this.foresee();
-    const ms = Math.min(LONGEST_PAUSE_MS, Math.max(seconds * 1000, FIRST_PAUSE_MS * 2 ** tries));
     await new Promise<void>((resolve) => {
       const timer = setTimeout(resolve, ms);
       this.wake = () => {

@@ -46,7 +46,7 @@ export function BriefLedger({ view, acknowledged }: { view: CaseView; acknowledg
 /** What the record proves, in a line; the whole of it is one press away. */
 export function BriefSuspects({ view }: { view: CaseView }) {
   const id = useCaseId();
-  const { data, isFetching, isLookingFurther, isOld, behind } = useReasoning(view);
+  const { data, error, isFetching, isLookingFurther, isOld, behind } = useReasoning(view);
   const shown = data && !data.waiting ? inOrder(data.suspects).filter((s) => s.state !== 'open' && s.state !== 'ruled-out') : [];
   const ruledOut = data && !data.waiting ? data.suspects.filter((s) => s.state === 'ruled-out').length : 0;
   return (
@@ -58,7 +58,7 @@ export function BriefSuspects({ view }: { view: CaseView }) {
         </p>
       )}
       {isOld && <OlderThanRecord behind={behind} />}
-      {!data && <p className="mt-1 text-sm text-muted">Weighing the evidence …</p>}
+      {!data && <p className="mt-1 text-sm text-muted">{error ? error.message : 'Weighing the evidence …'}</p>}
       {data && !data.waiting && (
         <>
           <ul className="mt-1 flex flex-wrap gap-x-1 gap-y-0.5">
