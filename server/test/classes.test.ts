@@ -1,4 +1,5 @@
 /** Unknowns weighed and drawn for a class, and joining one. */
+import { randomUUID } from 'node:crypto';
 import { benchesSchema, classViewSchema, drawnSetSchema } from '#contract';
 import { testById } from '#core/scheme/tests';
 import { Client } from './client';
@@ -105,4 +106,29 @@ test('it is said who gets which; where one unknown cannot be, nothing is set', a
   };
   expect(await dealt(await set([salt('KI'), salt('NaCl')]))).toEqual(['KI', 'NaCl']);
   expect(await dealt(await set([salt('KI'), { jar: 'jar-09' }], { [people[0]!.id]: 1 }))).toEqual(['CuSO4·5H2O', 'CuSO4·5H2O']);
+});
+
+test('what a set strikes out cannot be done under the name of a test that is allowed', async () => {
+  const made = JSON.parse((await client.ask('/api/classes', { name: 'Limited' })).text) as { id: string };
+  const { code } = JSON.parse((await client.ask(`/api/classes/${made.id}`)).text) as { code: string };
+  const joined = await client.ask('/api/join', { code, name: 'Cy', login: 'cy-1', passphrase: 'three old brushes' });
+  const cookie = joined.headers.get('set-cookie')!.split(';')[0]!;
+  const terms = { tests: ['look', 'solution-water', 'hydroxide'] };
+  await client.ask(`/api/classes/${made.id}/sets`, { title: 'S', unknowns: [salt('CuSO4·5H2O')], given: {}, terms });
+  const [listed] = JSON.parse((await client.ask('/api/cases', undefined, { cookie })).text) as { id: string }[];
+  let after = 1;
+  const op = async (done: object, test?: string) => {
+    const event = { kind: 'operation', payload: { op: done, ...(test && { test }) } };
+    const { status, text } = await client.ask(`/api/cases/${listed!.id}/events`, { id: randomUUID(), after, event }, { cookie });
+    if (status === 200) after++;
+    return [status, text] as const;
+  };
+  expect((await op({ op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 }, 'solution-water'))[0]).toBe(200);
+  expect((await op({ op: 'take', to: 'A', from: 'S', mL: 1 }, 'hydroxide'))[0]).toBe(200);
+  expect((await op({ op: 'add', to: 'A', reagent: 'sodium-hydroxide-2M', drops: 4 }, 'hydroxide'))[0]).toBe(200);
+  const silver = { op: 'add', to: 'A', reagent: 'silver-nitrate-0.1M', drops: 4 };
+  for (const under of ['hydroxide', 'look', 'silver-acid', undefined]) expect((await op(silver, under))[0]).toBe(422);
+  expect(await op(silver, 'hydroxide')).toEqual([422, expect.stringMatching(/Silver nitrate.*not allowed in this work/)]);
+  expect((await op({ op: 'flame', from: 'sample' }, 'look'))[0]).toBe(422);
+  expect(await op({ op: 'add', to: 'A', reagent: 'ink', drops: 4 }, 'look')).toEqual([422, expect.stringMatching(/no reagent/)]);
 });

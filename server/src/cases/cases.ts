@@ -218,7 +218,7 @@ export class Cases {
   private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
     const sealed = sealedElsewhere(document);
     if (sealed) throw new HttpProblem('bad-input', `This case can only be read: ${sealed}.`);
-    if (document.set !== null) await withinTerms(this.db, document.set, asked);
+    if (document.set !== null) await withinTerms(this.db, document.set, document.state, asked);
     return this.take(person, document, id, judgedOrProblem(document.state, asked));
   }
 
