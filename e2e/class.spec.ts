@@ -122,11 +122,17 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   await bench('Ada').getByRole('button', { name: 'Mark' }).click();
   await sheet.getByLabel('Marks for mercury(I)').fill('2');
   const total = await sheet.getByText(/^[\d.]+ of \d+$/).innerText();
-  await sheet.getByRole('button', { name: 'Give these marks' }).click();
-  await expect(bench('Ada')).toContainText('marked');
-  await bench('Ada').getByRole('button', { name: 'Mark' }).click();
+  // What it was is asked for once more before it is shown; marking goes on after that.
   await sheet.getByRole('button', { name: 'Open it up' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Leave it' }).click();
+  await sheet.getByRole('button', { name: 'Open it up' }).click();
+  await expect(page.getByRole('alertdialog')).toContainText('You can still give marks');
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Show it' }).click();
   await expect(bench('Ada')).toContainText('opened up');
+  await bench('Ada').getByRole('button', { name: 'Mark' }).click();
+  await sheet.getByLabel('Marks for mercury(I)').fill('2');
+  await sheet.getByRole('button', { name: 'Give these marks' }).click();
+  await expect(ada.getByText(`Marked: ${total}`)).toBeVisible();
   await expect(ada.getByRole('link', { name: 'Debrief' })).toBeVisible();
 
   await page.getByRole('tab', { name: 'Results' }).click();

@@ -170,6 +170,18 @@ describe('the life of a report', () => {
     expect(worked.reread()).toEqual(worked.state);
   });
 
+  test('opened up before it is marked, it can still be marked, and marked again, and stays opened up', () => {
+    const worked = reported().do({ kind: 'opened-up', payload: {} });
+    for (const marks of [3, 8]) {
+      worked.examine({ kind: 'marked', payload: { marks, of: 10, remarks: 'Look again.' } });
+      expect(changesSince(worked.state, 0, 'owner')).toMatchObject({ identity: 'CuSO4·5H2O', marks: { marks, of: 10 } });
+      expect(digestOf(worked.state).status).toBe('opened-up');
+    }
+    expect(() => worked.examine({ kind: 'returned', payload: { reason: 'once more' } })).toThrow(/has been shown/);
+    expect(refusal(worked, entry('flame', BLUE))).toMatch(/has been shown/);
+    expect(worked.reread()).toEqual(worked.state);
+  });
+
   test('a real sample has nothing to show', () => {
     const real = new CaseAtWork({ real: { grams: 2, matter: 'salt' } }).do(entry('flame', { channel: 'flame', colour: 'none' }), {
       kind: 'conclusion',

@@ -90,7 +90,7 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
     case 'returned':
       return { ...state, status: 'returned', returned: { reason: event.payload.reason, at: stamp.at } };
     case 'marked':
-      return { ...state, status: 'marked', marks: event.payload };
+      return { ...state, status: state.status === 'opened-up' ? 'opened-up' : 'marked', marks: event.payload };
     case 'opened-up':
       return { ...state, status: 'opened-up', identity: event.result.identity };
     case 'rules':

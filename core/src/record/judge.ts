@@ -22,7 +22,8 @@ const MAY_COME: Readonly<Record<Judged['kind'], readonly Status[]>> = {
   rules: ['open', 'returned'],
   withdrawn: ['signed'],
   returned: ['signed', 'marked'],
-  marked: ['signed', 'marked'],
+  // Who has been shown what it was can still be given marks.
+  marked: ['signed', 'marked', 'opened-up'],
   'opened-up': ['signed', 'marked'],
 };
 

@@ -53,6 +53,9 @@ function Identity({ view }: { view: CaseView }) {
   );
 }
 
+const sayMarks = ({ marks, of, remarks }: NonNullable<CaseView['marks']>): string =>
+  `Marked: ${marks} of ${of}. ${remarks ?? ''}`;
+
 /** Where a case stands when it is not simply being worked on, and what can be done about it. */
 export function Standing({ view, append }: { view: CaseView; append: OpenCase['append'] }) {
   const { summary, readOnly, returned, marks, olderChemistry } = view;
@@ -64,11 +67,10 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
   if (summary.status === 'opened-up')
     return (
       <Strip>
-        Opened up: it was <Identity view={view} />. Nothing more is written in this case.
+        Opened up: it was <Identity view={view} />. Nothing more is written in this case. {marks && sayMarks(marks)}
       </Strip>
     );
-  if (summary.status === 'marked')
-    return <Strip>Marked: {marks && `${marks.marks} of ${marks.of}. ${marks.remarks ?? ''}`}</Strip>;
+  if (summary.status === 'marked') return <Strip>{marks && sayMarks(marks)}</Strip>;
   if (summary.status === 'signed')
     return (
       <Strip

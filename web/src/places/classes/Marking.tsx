@@ -2,10 +2,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BenchCard, MarkLine, ProposedMarks, Review } from '#contract';
+import { Confirm } from '../../parts/Confirm';
 import { Formula } from '../../parts/Formula';
 import { TextArea, TextField, Wrong } from '../../parts/fields';
 import { Blank, Button } from '../../parts/ui';
 import { api } from '../../state/api';
+
+const MARKABLE: ReadonlySet<string> = new Set(['signed', 'marked', 'opened-up']);
+const RETURNABLE: ReadonlySet<string> = new Set(['signed', 'marked']);
 
 const key = (l: MarkLine) => `${l.for} ${l.of} ${l.verdict}`;
 
@@ -70,23 +74,31 @@ function Sheet({ card, proposed, done }: { card: BenchCard; proposed: ProposedMa
       />
       {review.error && <Wrong>{review.error.message}</Wrong>}
       <div className="mt-3 flex flex-wrap gap-2">
-        {(status === 'signed' || status === 'marked') && (
-          <>
-            <Button
-              look="solid"
-              onClick={() =>
-                review.mutate({ kind: 'marked', marks, of: Math.max(1, proposed.of), ...(words && { remarks: words }) })
-              }
-            >
-              Give these marks
-            </Button>
-            <Button onClick={() => review.mutate({ kind: 'returned', reason: words })} disabled={!words}>
-              Return it
-            </Button>
-            {card.summary.kind === 'simulated' && (
-              <Button onClick={() => review.mutate({ kind: 'opened-up' })}>Open it up</Button>
-            )}
-          </>
+        {MARKABLE.has(status) && (
+          <Button
+            look="solid"
+            onClick={() =>
+              review.mutate({ kind: 'marked', marks, of: Math.max(1, proposed.of), ...(words && { remarks: words }) })
+            }
+          >
+            Give these marks
+          </Button>
+        )}
+        {RETURNABLE.has(status) && (
+          <Button onClick={() => review.mutate({ kind: 'returned', reason: words })} disabled={!words}>
+            Return it
+          </Button>
+        )}
+        {RETURNABLE.has(status) && card.summary.kind === 'simulated' && (
+          <Confirm
+            trigger={<Button>Open it up</Button>}
+            title={status === 'marked' ? 'Show what it was' : 'Show what it was before it is marked'}
+            act="Show it"
+            done={() => review.mutate({ kind: 'opened-up' })}
+          >
+            {card.student} is shown what the sample was, and the report can no longer be returned. You can still give marks, and
+            change them.
+          </Confirm>
         )}
         <Button look="quiet" onClick={done}>
           Back to the benches
