@@ -37,6 +37,20 @@ async function prepare(ownerUrl: string, role: string | undefined): Promise<void
   }
 }
 
+/** An empty database begins with its keeper. @returns false when somebody is there already. */
+async function begin(databaseUrl: string): Promise<boolean> {
+  const [{ openPool }, { beginWithKeeper }] = await Promise.all([
+    import('../../server/src/db/pool'),
+    import('../../server/src/people/store'),
+  ]);
+  const db = openPool(databaseUrl);
+  try {
+    return await beginWithKeeper(db, 'Keeper');
+  } finally {
+    await db.end();
+  }
+}
+
 /** The private cluster, emptied first if that is asked for. */
 async function privateCluster(reset: boolean): Promise<Cluster> {
   const folder = dataFolder();
@@ -61,8 +75,9 @@ export async function demo(args: readonly string[], command: 'demo' | 'start'): 
   try {
     const databaseUrl = given ?? cluster!.url;
     await prepare(given ?? cluster!.ownerUrl, cluster ? APPLICATION : undefined);
-    if (command === 'demo' && (await (await import('../../server/src/demo/load')).loadDemo(databaseUrl)))
-      say('loaded the demo cases.');
+    if (command === 'demo') {
+      if (await (await import('../../server/src/demo/load')).loadDemo(databaseUrl)) say('loaded the demo cases.');
+    } else if (await begin(databaseUrl)) say('the database was empty; it begins with you as its keeper.');
     const { Supervisor } = await import('./supervisor');
     const supervisor = await Supervisor.start({ ...settings, databaseUrl }, cluster);
     process.stdout.write(`Foxing is at ${supervisor.url} (Ctrl-C stops it)\n`);

@@ -23,7 +23,7 @@ import { isUserError, UserError } from './errors';
 const HELP = `Usage: ./foxing <command>
 
   demo [--reset]     install what is missing, build, and serve the demo; Ctrl-C stops it
-  start              serve what the database holds, without the demo cases
+  start              serve what the database holds, without the demo cases; an empty one begins with its keeper
   verify             recompute the hash chains of all cases of the database
   backup FILE        write the whole database into one file, also while people work
   restore FILE       fill an empty database from such a file

@@ -12,6 +12,14 @@ import { isAlive, markOf } from '../src/processes';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
 
+const freePort = () =>
+  new Promise<number>((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number };
+      probe.close(() => resolve(port));
+    });
+  });
+
 const foxing = (args: readonly string[], env: NodeJS.ProcessEnv = {}) =>
   spawnSync('./foxing', args, { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '', ...env } });
 
@@ -43,6 +51,47 @@ test('a backup taken while Foxing runs fills a fresh cluster with the same cases
     await fresh.remove();
   }
 });
+
+test('an empty database begins with its keeper, who can begin a case; begun again it is as it was', async () => {
+  const { cluster, remove } = await throwawayCluster();
+  const env = { ...process.env, NODE_OPTIONS: '', DATABASE_URL: cluster.ownerUrl, PORT: String(await freePort()) };
+  const served = async <T>(work: (url: string) => Promise<T>): Promise<T> => {
+    const child = spawn('./foxing', ['start'], { cwd: root, env });
+    const url = await new Promise<string>((resolve, reject) => {
+      let text = '';
+      child.stdout.on('data', (chunk: Buffer) => {
+        text += chunk.toString();
+        const at = /is at (\S+)/.exec(text)?.[1];
+        if (at) resolve(at);
+      });
+      child.on('close', (code) => reject(new Error(`./foxing start ended with ${code}`)));
+    });
+    try {
+      return await work(url);
+    } finally {
+      child.removeAllListeners('close');
+      const closed = new Promise((resolve) => child.on('close', resolve));
+      child.kill('SIGTERM');
+      await closed;
+    }
+  };
+  const me = async (url: string) => (await (await fetch(`${url}/api/me`)).json()) as { id: string; role: string };
+  try {
+    const first = await served(async (url) => {
+      const body = JSON.stringify({ salts: { name: 'Mine', salts: [{ formula: 'NaCl', grams: 2 }] } });
+      const begun = await fetch(`${url}/api/cases`, { method: 'POST', body, headers: { 'content-type': 'application/json' } });
+      expect(begun.status).toBe(201);
+      return me(url);
+    });
+    expect(first.role).toBe('keeper');
+    await served(async (url) => {
+      expect(await me(url)).toEqual(first);
+      expect(await (await fetch(`${url}/api/cases`)).json()).toHaveLength(1);
+    });
+  } finally {
+    await remove();
+  }
+}, 180000);
 
 describe('a private database', () => {
   let folder: string;

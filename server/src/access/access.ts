@@ -66,7 +66,11 @@ export function identify(db: Db): RequestHandler {
     }
     if (!person && !(await accountsOn(db))) {
       person = await localPerson(db);
-      if (!person) throw new HttpProblem('forbidden', 'No local person is set up: run ./foxing demo once.');
+      if (!person)
+        throw new HttpProblem(
+          'forbidden',
+          'Nobody is set up yet: stop Foxing and run ./foxing start, which begins an empty database with its keeper.',
+        );
       if (!token) local.set('local', person);
     }
     if (!person) throw new HttpProblem('signed-out', 'Sign in first.');

@@ -67,11 +67,13 @@ async function worked(
 }
 
 async function write(db: Queryable, cases: Cases, debriefs: Debriefs): Promise<void> {
-  await db.query('insert into person (id, name, role, local) values ($1, $2, $3, true) on conflict do nothing', [
-    PERSON.id,
-    PERSON.name,
-    PERSON.role,
-  ]);
+  // Where the machine has its own keeper, the demo's is one of the made-up people.
+  await db.query(
+    `insert into person (id, name, role, local, made_up)
+     select $1, $2, $3, not there, there from (select exists (select 1 from person where local) as there) as found
+     on conflict do nothing`,
+    [PERSON.id, PERSON.name, PERSON.role],
+  );
   for (const jar of JARS)
     await db.query(
       'insert into jar (id, name, look, story, sample, level) values ($1, $2, $3, $4, $5, $6) on conflict do nothing',

@@ -21,6 +21,15 @@ export async function localPerson(db: Queryable): Promise<Person | null> {
   return (await db.query<Person>('select id, name, role from person where local limit 1')).rows[0] ?? null;
 }
 
+/**
+ * Makes the person of this machine, its keeper, where there is nobody yet, so that an empty database can be begun with.
+ * @returns false when somebody is there.
+ */
+export async function beginWithKeeper(db: Queryable, name: string): Promise<boolean> {
+  const sql = `insert into person (id, name, role, local) select $1, $2, 'keeper', true where not exists (select 1 from person)`;
+  return ((await db.query(sql, [randomUUID(), name])).rowCount ?? 0) > 0;
+}
+
 export async function madeUpPeople(db: Queryable): Promise<Person[]> {
   return (await db.query<Person>('select id, name, role from person where made_up order by role, name')).rows;
 }
