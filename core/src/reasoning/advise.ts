@@ -1,5 +1,5 @@
 /** Which test is worth doing next: what it would tell this observer of what is still in question, and what it costs. */
-import { cautionsOf, isDangerous } from '../scheme/needs';
+import { ownCautionsOf, isDangerous } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
@@ -60,7 +60,7 @@ const POINTED = { probability: 0.03, dangerous: 0.1, rise: 1.5 };
 export function hazardOf(test: string, rules: HouseRules): Hazard {
   const standard = testById.get(test)!;
   if (isDangerous(standard, rules)) return 'high';
-  return cautionsOf(standard, rules).length ? 'medium' : 'low';
+  return ownCautionsOf(standard, rules).length ? 'medium' : 'low';
 }
 
 const round = (x: number, digits = 2) => Number(x.toFixed(digits));

@@ -80,6 +80,8 @@ export interface StandardTest {
   readonly mistaken?: string;
   readonly control?: 'blank' | 'clean-wire' | 'fresh-reagent';
   readonly caution?: string;
+  /** What is to be minded that is no reason to do another test first. */
+  readonly care?: string;
   /** A real danger: the test stands back behind others that tell as much. */
   readonly hazard?: 'high';
   /** Done only where what is left cannot be told apart without it. */

@@ -2,6 +2,7 @@
 import { reagentById } from '../bench/contents';
 import { gramsForTest } from '../organic/testids';
 import type { Op } from '../bench/ops';
+import { HANDLING, UNKNOWN } from './data/handling';
 import { SUBSTITUTES } from './data/substitutes';
 import type { StandardTest } from './model';
 import type { HouseRules } from './rules';
@@ -54,11 +55,18 @@ export function takenFrom(test: StandardTest, rules: HouseRules): Record<string,
   return out;
 }
 
-/** The caution of the test and those on its bottles, each once. */
-export function cautionsOf(test: StandardTest, rules: HouseRules): string[] {
+/** The caution of the test itself and those on its bottles, each once: what is particular to it. */
+export function ownCautionsOf(test: StandardTest, rules: HouseRules): string[] {
   const bottles = reagentsOf(test, rules).map((id) => reagentById(id));
   const own = test.caution ? [test.caution] : [];
   return [...new Set([...own, ...bottles.filter((r) => r.caution).map((r) => `${r.name}: ${r.caution}`)])];
+}
+
+/** All that is to be minded in a test, what is particular to it first. Every test has something. */
+export function cautionsOf(test: StandardTest, rules: HouseRules): string[] {
+  const handling = stepsOf(test, rules).flatMap(({ op }) => HANDLING[op.op] ?? []);
+  const all = [...new Set([...ownCautionsOf(test, rules), ...(test.care ? [test.care] : []), ...handling])];
+  return all.length ? all : [UNKNOWN];
 }
 
 /** Does the test, or a bottle that it needs, bring a real danger? */

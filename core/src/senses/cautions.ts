@@ -23,6 +23,10 @@ const SMELT: Readonly<Partial<Record<Smell, string>>> = {
 
 const ACID_ON_UNKNOWN =
   'Acid on an unknown may set free a poisonous gas, hydrogen sulfide or hydrogen cyanide among them: work in the hood.';
+/** mg of sodium in a tube, and times as much as of the compound, beyond which it is dangerous. By judgement, after Vogel (9.3): 30 to 50 mg. */
+const FUSION_MG = { most: 150, times: 3 };
+const MUCH_SODIUM =
+  'This is far more sodium than the compound needs: what is left over burns and explodes as the tube goes into the water. Take a piece the size of a grain of rice, some 50 mg, on about as much of the compound, behind the screen; ethanol first if any is left.';
 const ETHER = 'Ether takes fire from a flame across the bench: put all flames out, work in the hood, and vent the funnel often.';
 /** mol/L from which an acid frees weak acids at once. */
 const STRONG_ACID = 1;
@@ -36,6 +40,7 @@ export function warningsFor(op: Op, see: readonly Observation[]): string[] {
     if ((reagent.solution?.[ACID_PART] ?? 0) >= STRONG_ACID) out.push(ACID_ON_UNKNOWN);
   }
   if (op.op === 'shake-out') out.push(ETHER);
+  if (op.op === 'fuse' && (op.sodium_mg > FUSION_MG.most || op.sodium_mg > FUSION_MG.times * op.sample_mg)) out.push(MUCH_SODIUM);
   if (op.op === 'paper' && op.where === 'mouth' && !op.damp) out.push('A dry paper shows nothing: damp it.');
   for (const o of see) {
     const warning = (o.channel === 'gas' && o.colour && FUMES[o.colour]) || (o.channel === 'smell' && o.smell && SMELT[o.smell]);

@@ -11,14 +11,16 @@ export interface StockLiquid {
   readonly density: number;
   /** Mass fraction. */
   readonly fraction: number;
+  /** An acid: it is poured into water, never water into it. kJ/mol given off as it is diluted, rounded, after the CRC's heats of dilution. */
+  readonly acid?: { readonly heat: number };
 }
 
 /** Sources: CRC, densities of aqueous solutions; fractions as usually sold. */
 export const STOCK_LIQUIDS: Readonly<Record<string, StockLiquid>> = {
-  'hydrochloric-acid-conc': { name: 'hydrochloric acid, 37 %', formula: 'HCl', density: 1.18, fraction: 0.37 },
-  'nitric-acid-conc': { name: 'nitric acid, 70 %', formula: 'HNO3', density: 1.41, fraction: 0.705 },
-  'sulfuric-acid-conc': { name: 'sulfuric acid, 96 %', formula: 'H2SO4', density: 1.84, fraction: 0.96 },
-  'acetic-acid-glacial': { name: 'acetic acid, glacial', formula: 'CH3COOH', density: 1.049, fraction: 0.997 },
+  'hydrochloric-acid-conc': { name: 'hydrochloric acid, 37 %', formula: 'HCl', density: 1.18, fraction: 0.37, acid: { heat: 20 } },
+  'nitric-acid-conc': { name: 'nitric acid, 70 %', formula: 'HNO3', density: 1.41, fraction: 0.705, acid: { heat: 20 } },
+  'sulfuric-acid-conc': { name: 'sulfuric acid, 96 %', formula: 'H2SO4', density: 1.84, fraction: 0.96, acid: { heat: 90 } },
+  'acetic-acid-glacial': { name: 'acetic acid, glacial', formula: 'CH3COOH', density: 1.049, fraction: 0.997, acid: { heat: 0 } },
   'ammonia-conc': { name: 'ammonia, 28 %', formula: 'NH3', density: 0.9, fraction: 0.28 },
   'hydrogen-peroxide-30pc': { name: 'hydrogen peroxide, 30 %', formula: 'H2O2', density: 1.11, fraction: 0.3 },
   'hypochlorite-5pc': { name: 'bleach, 5 %', formula: 'NaClO', density: 1.08, fraction: 0.05 },
@@ -30,6 +32,8 @@ export type Part = { readonly solid: string; readonly molar: number } | { readon
 export interface Recipe {
   readonly parts: readonly Part[];
   readonly into?: 'ethanol' | 'concentrated sulfuric acid';
+  /** Where an acid must not meet the other parts undiluted: how the two are brought together, each diluted by itself. */
+  readonly meets?: string;
   readonly note?: string;
   /** Days that it keeps; 0 for the day on which it is made. */
   readonly days: number;
@@ -51,7 +55,7 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'hydrochloric-acid-6M': made(YEAR, liquid(HCL, 6)),
   'nitric-acid-2M': made(YEAR, liquid(HNO3, 2)),
   'nitric-acid-6M': made(YEAR, liquid(HNO3, 6)),
-  'sulfuric-acid-1M': noted(YEAR, 'The acid into the water, slowly, in a bath of ice.', liquid(H2SO4, 1)),
+  'sulfuric-acid-1M': made(YEAR, liquid(H2SO4, 1)),
   'acetic-acid-2M': made(YEAR, liquid(ACETIC, 2)),
   'sodium-hydroxide-2M': noted(180, 'It grows hot; a plastic bottle.', solid('NaOH', 2)),
   'sodium-hydroxide-6M': noted(180, 'It grows very hot: a little at a time, in a bath of ice; a plastic bottle.', solid('NaOH', 6)),
@@ -66,7 +70,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'ammonium-sulfide-1M': noted(14, 'Lead hydrogen sulfide into half of the ammonia in the hood, then add the other half.', liquid(NH3, 2)),
   'yellow-ammonium-sulfide-1M': noted(14, 'Dissolve a little sulfur in ammonium sulfide.', liquid(NH3, 2), solid('S', 0.2)),
   'ammonium-oxalate-0.25M': made(YEAR, solid('(NH4)2C2O4·H2O', 0.25)),
-  'ammonium-molybdate-reagent': noted(30, 'The molybdate in a little ammonia, then into the acid, stirring.', solid('(NH4)6Mo7O24·4H2O', 0.4 / 7), liquid(NH3, 1.2), liquid(HNO3, 3.2)),
+  'ammonium-molybdate-reagent': {
+    ...made(30, solid('(NH4)6Mo7O24·4H2O', 0.4 / 7), liquid(NH3, 1.2), liquid(HNO3, 3.2)),
+    meets: 'In the hood, pour the molybdate slowly into the cold acid, stirring. Concentrated ammonia and concentrated nitric acid never meet: together they boil over.',
+  },
   'ammonium-thiocyanate-0.5M': made(YEAR, solid('NH4SCN', 0.5)),
   'ammonium-sulfate-1M': made(YEAR, solid('(NH4)2SO4', 1)),
   'sodium-phosphate-0.3M': made(180, solid('Na2HPO4·12H2O', 0.3)),
@@ -85,7 +92,7 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'iron-ii-sulfate-fresh-0.5M': noted(0, 'On the day, in water that was boiled and cooled.', solid('FeSO4·7H2O', 0.5), liquid(H2SO4, 0.05)),
   'iron-ii-sulfate-aged-0.5M': noted(YEAR, 'What is left of a fresh one.', solid('FeSO4·7H2O', 0.5), liquid(H2SO4, 0.05)),
   'iron-iii-chloride-0.1M': made(YEAR, solid('FeCl3·6H2O', 0.1), liquid(HCL, 0.05)),
-  'tin-ii-chloride-0.1M': noted(30, 'The salt in the acid first; a grain of tin in the bottle.', solid('SnCl2·2H2O', 0.1), liquid(HCL, 1)),
+  'tin-ii-chloride-0.1M': noted(30, 'It must be clear before it is made up. Put a grain of tin into the bottle.', solid('SnCl2·2H2O', 0.1), liquid(HCL, 1)),
   'mercury-ii-chloride-0.1M': made(YEAR, solid('HgCl2', 0.1)),
   'cobalt-ii-nitrate-0.1M': made(YEAR, solid('Co(NO3)2·6H2O', 0.1)),
   'copper-ii-sulfate-0.1M': made(YEAR, solid('CuSO4·5H2O', 0.1)),
@@ -100,7 +107,10 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'bromine-water': noted(60, 'Shake 0.8 mL of bromine with 100 mL of water in the hood; a brown bottle.'),
   'iodine-solution': made(180, solid('KI', 0.15), solid('I2', 0.05)),
   'starch-0.5pc': noted(3, 'As a paste into boiling water; boil for a minute.', solid('C6H10O5', 0.031)),
-  'bleach-acidified': noted(0, 'In the hood, just before use.', liquid('hypochlorite-5pc', 0.1), liquid(HNO3, 0.2)),
+  'bleach-acidified': {
+    ...made(0, liquid('hypochlorite-5pc', 0.1), liquid(HNO3, 0.2)),
+    meets: 'In the hood, just before use, pour the diluted acid into the diluted bleach: chlorine comes off. Never let bleach meet the concentrated acid, and never close the bottle tightly.',
+  },
   'sulfamic-acid-0.5M': made(90, solid('NH2SO3H', 0.5)),
   'sodium-nitrite-1M': made(30, solid('NaNO2', 1)),
   'potassium-cyanide-0.5M': noted(0, 'Not in a teaching laboratory.', solid('KCN', 0.5)),
@@ -108,6 +118,6 @@ export const RECIPES: Readonly<Record<string, Recipe>> = {
   'sodium-stannite-fresh': noted(0, 'The tin(II) chloride into the cold base until it is clear again.', solid('SnCl2·2H2O', 0.1), solid('NaOH', 2)),
   'nessler-reagent': noted(YEAR, 'The iodide of mercury in potassium iodide, then the base; let it settle.', solid('HgI2', 0.1), solid('KI', 0.5), solid('KOH', 2.4)),
   'diphenylamine-reagent': { parts: [solid('C12H11N', 0.03)], into: 'concentrated sulfuric acid', days: 90 },
-  'griess-reagent': noted(7, 'The two halves apart, mixed on the day.', solid('C6H8N2O3S', 0.02), solid('C10H9N', 0.02), liquid(ACETIC, 3)),
+  'griess-reagent': noted(7, 'The solids are sulfanilamide and N-(1-naphthyl)ethylenediamine dihydrochloride, which takes the place of 1-naphthylamine, a regulated carcinogen. A brown bottle, in the cold.', solid('C6H8N2O2S', 0.03), solid('C12H16N2Cl2', 0.002), liquid(ACETIC, 3)),
   'zirconium-alizarin': made(90, solid('ZrOCl2·8H2O', 0.002), solid('C14H8O4', 0.0015), liquid(HCL, 0.5)),
 };

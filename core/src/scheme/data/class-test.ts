@@ -15,6 +15,7 @@ export interface Row {
   readonly signs?: readonly Sign[];
   readonly when?: When;
   readonly caution?: string;
+  readonly care?: string;
   readonly hazard?: 'high';
   readonly reads?: StandardTest['reads'];
   readonly mistaken?: string;
