@@ -3,6 +3,7 @@ import { BenchError } from '#core/bench/error';
 import type { SampleSpec } from '#core/bench/sample';
 import { classTest } from '#core/organic/classtests';
 import { isOrganicTest } from '#core/organic/testids';
+import { StructureError } from '#core/organic/smiles';
 import { pointsOf } from '#core/organic/melting';
 import { elementsOf, groupsOf, structureOf } from '#core/organic/structure';
 import { rulesFor } from '#core/reasoning/atlas';
@@ -12,17 +13,20 @@ import { World } from '#core/scheme/world';
 import { UserError } from '#launcher/errors';
 import { oneOf, print, readArguments } from './input';
 
-function worldOf(sample: SampleSpec, scheme: Scheme, option: string): World {
+/** @throws UserError in one line for a sample that cannot be, or of which something cannot be worked out. */
+function answered<T>(option: string, work: () => T): T {
   try {
-    return new World(sample, scheme, rulesFor(scheme));
+    return work();
   } catch (error) {
+    if (error instanceof StructureError) throw new UserError(`${option}: ${error.message}`);
     if (error instanceof BenchError) throw new UserError(error.message.replace(/^sample\.(salts\[0\]\.formula|smiles)/, option));
     throw error;
   }
 }
 
-const tests = (world: World) =>
-  testsOf(world.scheme).map((t) => {
+function testsIn(sample: SampleSpec, scheme: Scheme) {
+  const world = new World(sample, scheme, rulesFor(scheme));
+  return testsOf(scheme).map((t) => {
     const { see, stopped } = world.result(t.id);
     return {
       test: t.id,
@@ -33,27 +37,32 @@ const tests = (world: World) =>
       ...(stopped !== undefined && { stopped }),
     };
   });
+}
+
+function ofCompound(smiles: string) {
+  const tests = testsIn({ smiles, grams: 3 }, 'organic');
+  const s = structureOf(smiles);
+  return {
+    smiles,
+    formula: s.formula,
+    molarMass: s.molarMass,
+    elements: elementsOf(s),
+    groups: groupsOf(s),
+    points: pointsOf(s),
+    tests: tests.map((t) => (isOrganicTest(t.test) ? { ...t, grade: classTest(s, t.test).grade } : t)),
+  };
+}
 
 export function predict(argv: readonly string[]): number {
   const { options } = readArguments(argv, ['salt', 'smiles', 'school']);
   const { salt, smiles } = options;
   if (smiles !== undefined) {
-    const world = worldOf({ smiles, grams: 3 }, 'organic', '--smiles');
-    const s = structureOf(smiles);
-    print({
-      smiles,
-      formula: s.formula,
-      molarMass: s.molarMass,
-      elements: elementsOf(s),
-      groups: groupsOf(s),
-      points: pointsOf(s),
-      tests: tests(world).map((t) => (isOrganicTest(t.test) ? { ...t, grade: classTest(s, t.test).grade } : t)),
-    });
+    print(answered('--smiles', () => ofCompound(smiles)));
     return 0;
   }
   if (salt === undefined)
     throw new UserError('predict: give --salt and a formula, such as --salt NiSO4·6H2O, or --smiles and a structure');
   const school = oneOf('school', options['school'], SCHOOLS, 'no-sulfide');
-  print({ salt, school, tests: tests(worldOf({ salts: [{ formula: salt, grams: 3 }] }, school, '--salt')) });
+  print(answered('--salt', () => ({ salt, school, tests: testsIn({ salts: [{ formula: salt, grams: 3 }] }, school) })));
   return 0;
 }

@@ -198,8 +198,12 @@ export function perform(bench: Bench, op: Op): Step {
     }
     case 'wash':
       return one(bench, 1.5 * op.times, wet.wash(vesselOf(bench, op.vessel, 'vessel'), op));
-    case 'look':
-      return lookedAt(bench, vesselOf(bench, op.vessel, 'vessel'));
+    case 'look': {
+      const vessel = vesselOf(bench, op.vessel, 'vessel');
+      if (isDryPowder(vessel) && bench.sample.kind === 'solid')
+        return { bench, happened: [{ what: 'portion', sample: bench.sample }], vessel: vessel.id };
+      return lookedAt(bench, vessel);
+    }
     case 'paper':
     case 'splint':
     case 'limewater':
@@ -249,10 +253,12 @@ export function perform(bench: Bench, op: Op): Step {
     }
     case 'work-on': {
       const { [op.portion]: chosen, ...rest } = bench.portions ?? {};
-      if (!chosen || chosen.left <= 0)
+      if (!chosen || chosen.left <= 0) {
+        const others = Object.entries(rest).flatMap(([id, { left }]) => (left > 0 ? [id] : []));
         throw new BenchError(
-          `portion: there is no portion ${op.portion}; there are ${Object.keys(bench.portions ?? {}).join(', ') || 'none yet'}`,
+          `portion: ${chosen ? `nothing was washed out into ${op.portion}` : `there is no portion ${op.portion}`}; ${others.length ? `there is something in ${others.join(', ')}` : 'wash something out of the mixture first'}`,
         );
+      }
       const aside = { sample: asCompound(bench.sample, op.op), left: bench.left };
       return { bench: { ...bench, ...chosen, portions: { ...rest, [op.aside]: aside } }, happened: [], vessel: null };
     }
@@ -267,6 +273,10 @@ export function perform(bench: Bench, op: Op): Step {
     }
   }
 }
+
+/** Dry sample as it was taken, with no liquid on it and never heated. */
+const isDryPowder = ({ mL, heated, solids, amounts }: Vessel): boolean =>
+  mL <= 0 && !heated && !Object.keys(solids).length && Object.keys(amounts).length > 0;
 
 function filled(bench: Bench, id: string, field = 'vessel'): Vessel {
   const vessel = vesselOf(bench, id, field);

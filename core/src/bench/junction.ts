@@ -19,12 +19,14 @@ export function junctionZones(vessel: Vessel): Vessel[] {
   const { beneath } = vessel;
   const mixed = (parts: number) =>
     zone('junction', addAmounts({ ...upper.amounts }, beneath.amounts, (parts * upper.mL) / beneath.mL), upper.mL * (1 + parts));
-  const [junction, ...deeper] = MIXED_PARTS.map(mixed) as [Vessel, ...Vessel[]];
+  const met = MIXED_PARTS.map(mixed);
   const risen: Record<string, number> = {};
+  // It rises from wherever most of it is made: deeper down where the acid is weaker than it was bought.
+  const madeIn = (zone: Vessel, id: string) => (((zone.amounts[id] ?? 0) + (zone.gas[id] ?? 0)) * upper.mL * 2) / zone.mL;
   for (const { id, senses } of gasById.values())
-    if (senses.rises) risen[id] = RISING_SHARE * ((junction.amounts[id] ?? 0) + (junction.gas[id] ?? 0));
+    if (senses.rises) risen[id] = RISING_SHARE * Math.max(...met.map((zone) => madeIn(zone, id)));
   const above = Object.values(risen).some((mol) => mol > 0)
     ? [zone('above', addAmounts({ ...upper.amounts }, risen), upper.mL)]
     : [];
-  return [...above, junction, ...deeper];
+  return [...above, ...met];
 }

@@ -7,6 +7,7 @@ import type { Happening } from './happenings';
 import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { letReact, type Reacted, type ReactingConditions } from './reacting';
+import { densityOf } from './density';
 import { holdsSolid, hydroxideStays, isFreeOfHydroxide, runTogether, solidsChanged } from './solids';
 import { emptyVessel, ROOM_CELSIUS, type Vessel } from './vessel';
 
@@ -27,6 +28,7 @@ const MOTHER_LIQUOR_ML = 0.1;
 /** A tube with no more than this and no solid is rinsed when it is to be washed. */
 const RINSED_ML = 0.3;
 const ADD_MINUTES = 0.25;
+const COOLING_MINUTES = 3;
 /** What a stretch of time brought to a vessel. */
 export function happenedIn(before: Vessel, after: Vessel, minutes: number, heated: boolean): Happening[] {
   const left: Record<string, number> = {};
@@ -120,6 +122,36 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
   };
 }
 
+/** Pours a liquid down the side: what is denser lies below, whichever was there first. */
+function layered(vessel: Vessel, poured: Vessel, mixingHeat: number): Vessel {
+  const { beneath } = vessel;
+  const reacted = letReact(poured, { minutes: ADD_MINUTES }).vessel;
+  if (densityOf(reacted) > densityOf(vessel)) {
+    const amounts = addAmounts({ ...beneath?.amounts }, poured.amounts);
+    return {
+      ...vessel,
+      beneath: { mL: poured.mL + (beneath?.mL ?? 0), mixingHeat: Math.max(mixingHeat, beneath?.mixingHeat ?? 0), amounts },
+    };
+  }
+  // On two layers that lie there already it runs into the upper one.
+  if (beneath) return letReact(pourTogether(vessel, poured), { minutes: ADD_MINUTES }).vessel;
+  const { layer, ...lower } = vessel;
+  return {
+    ...reacted,
+    ...(vessel.kind && { kind: vessel.kind }),
+    ...(layer && { layer }),
+    lost: addAmounts({ ...lower.lost }, reacted.lost),
+    gas: lower.gas,
+    beneath: { mL: lower.mL, mixingHeat, amounts: lower.amounts },
+  };
+}
+
+const pourTogether = (vessel: Vessel, poured: Vessel): Vessel => ({
+  ...vessel,
+  amounts: addAmounts({ ...vessel.amounts }, poured.amounts),
+  mL: vessel.mL + poured.mL,
+});
+
 export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
   const reagent = reagentById(op.reagent);
   if (op.until) {
@@ -136,9 +168,7 @@ export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
   if (reagent.solid) throw new BenchError(`${op.mL ? 'mL' : 'drops'}: ${reagent.name} is a solid; give "grams"`);
   if (op.layered) {
     if (vessel.mL <= 0) throw new BenchError(`layered: vessel ${vessel.id} has no liquid to pour it under`);
-    const under = pour(emptyVessel('beneath'), reagent, mL!);
-    const beneath = { mL: mL!, mixingHeat: reagent.mixingHeat ?? 0, amounts: under.amounts };
-    return changed(vessel, { ...vessel, beneath });
+    return changed(vessel, layered(vessel, pour(emptyVessel(vessel.id), reagent, mL!), reagent.mixingHeat ?? 0));
   }
   return react(vessel, pour(vessel, reagent, mL!), { minutes: ADD_MINUTES });
 }
@@ -173,11 +203,27 @@ export function pass(vessel: Vessel, op: OpOf<'pass'>): Worked {
   return fed(vessel, { [PASSED_GASES[op.gas]]: STREAM_MOL * op.minutes }, op.minutes);
 }
 
+/** A dry solid that was heated holds no liquid in which anything could go on: it grows cold, and its gases leave. */
+export const isDryHeated = ({ heated, mL }: Vessel): boolean => heated !== undefined && mL <= 0;
+const grownCold = (vessel: Vessel, celsius: number, minutes: number): Worked =>
+  looked({
+    ...vessel,
+    celsius,
+    gas: Object.fromEntries(
+      Object.entries(vessel.gas).flatMap(([id, mol]) => {
+        const left = mol * Math.exp(-minutes / 2);
+        return left > 1e-9 ? [[id, left]] : [];
+      }),
+    ),
+  });
+
 export function cool(vessel: Vessel): Worked {
-  return react(vessel, { ...vessel, celsius: ROOM_CELSIUS }, { minutes: 3 });
+  if (isDryHeated(vessel)) return grownCold(vessel, ROOM_CELSIUS, COOLING_MINUTES);
+  return react(vessel, { ...vessel, celsius: ROOM_CELSIUS }, { minutes: COOLING_MINUTES });
 }
 
 export function shake(vessel: Vessel): Worked {
+  if (isDryHeated(vessel)) return looked(vessel);
   let mixed: Vessel = { ...vessel, settled: false };
   if (mixed.beneath) {
     const { beneath, ...rest } = mixed;
@@ -193,11 +239,13 @@ export function shake(vessel: Vessel): Worked {
 
 export function stand(vessel: Vessel, minutes: number): Worked {
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * Math.exp(-minutes / 6);
+  if (isDryHeated(vessel)) return grownCold(vessel, celsius, minutes);
   const out = react(vessel, { ...vessel, celsius }, { minutes });
   return { ...out, vessel: { ...runTogether(out.vessel, minutes), settled: minutes >= 3 || vessel.settled } };
 }
 
 export function centrifuge(vessel: Vessel): Worked {
+  if (vessel.mL <= 0) throw new BenchError(`vessel: there is no liquid in ${vessel.id} to centrifuge`);
   const celsius = ROOM_CELSIUS + (vessel.celsius - ROOM_CELSIUS) * 0.8;
   return looked({ ...letReact({ ...vessel, celsius }, { minutes: 1 }).vessel, settled: true });
 }

@@ -2,6 +2,7 @@
 import { Molecule } from 'openchemlib';
 import { ACIDS, ALCOHOLS, AMINES, CARBONYLS, type Change, type DerivativeRow, PHENOLS } from './data/derivatives';
 import { type Compound, inLibrary, type Temperature, temperatureIn } from './library';
+import { chargeOf } from './smiles';
 import { matchesOf, type Structure, structureOf } from './structure';
 
 const TABLES: readonly (readonly [rows: string, derivatives: readonly string[]])[] = [
@@ -52,8 +53,9 @@ function changed(molecule: Molecule, atoms: readonly number[], { at, loses, gain
   return kept;
 }
 
-/** SMILES of the derivative of a structure; null where it has no place for it. */
+/** SMILES of the derivative of a structure; null where it has no place for it, or a charge that no proton takes away: that stays in water. */
 export function productOf(s: Structure, { changes }: DerivativeRow): string | null {
+  if (chargeOf(s.molecule) !== 0) return null;
   let now = s;
   for (let places = 0; ; places++) {
     const next = changes.flatMap((change) =>

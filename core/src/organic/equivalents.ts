@@ -13,15 +13,15 @@ export type Titration = keyof typeof TITRATIONS;
 /** Grams of a compound that take one mole of base. */
 export const equivalentMass = (grams: number, mL: number, molar: number): number => (1000 * grams) / (mL * molar);
 
-/** Phenolphthalein turns with acids up to this pKa. */
+/** Phenolphthalein turns with acids up to this pKa, that of a base with its proton too. */
 const TITRATED_PKA = 8.5;
 
 function acids(s: Structure): number {
   if (s.salt) return 0;
   const groups = ionisableOf(s);
-  const base = Math.max(0, ...groups.flatMap((i) => (i.kind === 'base' ? [i.pKa] : [])));
-  // An amine in the molecule holds the proton of its acid.
-  const turning = groups.filter((i) => i.kind === 'acid' && i.pKa < TITRATED_PKA && i.pKa > base).length;
+  // An amine in the molecule keeps the proton of an acid; a weak base, such as an anilinium, gives it up to the burette.
+  const keeping = groups.filter((i) => i.kind === 'base' && i.pKa >= TITRATED_PKA).length;
+  const turning = Math.max(0, groups.filter((i) => i.kind === 'acid' && i.pKa < TITRATED_PKA).length - keeping);
   // A carboxylate on the ring leaves a phenol too weak an acid to count.
   return s.has('carboxylic-acid') ? Math.min(turning, s.count('carboxylic-acid') + s.count('sulfonic-acid')) : turning;
 }

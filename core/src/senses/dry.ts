@@ -145,14 +145,27 @@ export function heatedSeen(heated: DryHeated): Observation[] {
   const sublimate = onCoolWall(heated);
   see.push(sublimate ? { channel: 'sublimate', event: 'formed', colour: sublimate } : { channel: 'sublimate', event: 'none' });
   for (const event of new Set(toldOf(heated).flatMap(({ events }) => events))) see.push({ channel: 'solid', event });
-  const before = dryColour(heated.sample);
-  const looks = residueColours(heated);
-  if (looks.cold === 'none') return [...see, { channel: 'solid', look: 'cold', colour: 'none' }];
-  for (const look of ['hot', 'cold'] as const) {
-    const colour = looks[look];
-    see.push({ channel: 'solid', look, colour, event: colour === before ? 'unchanged' : 'colour-changed' });
-  }
-  return see;
+  if (residueColours(heated).cold === 'none') return [...see, leftSeen(heated, 'cold')];
+  return [...see, leftSeen(heated, 'hot'), leftSeen(heated, 'cold')];
+}
+
+/** What is left on the floor of the tube, hot or cold. */
+function leftSeen(heated: DryHeated, look: keyof Looks): Observation {
+  const colour = residueColours(heated)[look];
+  if (colour === 'none') return { channel: 'solid', look, colour };
+  return { channel: 'solid', look, colour, event: colour === dryColour(heated.sample) ? 'unchanged' : 'colour-changed' };
+}
+
+/** °C above which what was heated still has the colour that it has when hot. By judgement: too hot to touch, no longer glowing. */
+const STILL_HOT = 150;
+
+/** What lies in a tube in which a dry solid was heated, looked at again. */
+export function lyingSeen(heated: DryHeated, celsius: number): Observation[] {
+  const wall = onCoolWall(heated);
+  return [
+    leftSeen(heated, celsius > STILL_HOT ? 'hot' : 'cold'),
+    ...(wall ? [{ channel: 'sublimate', event: 'formed', colour: wall } as const] : []),
+  ];
 }
 
 /** What settled on the cool wall, if anything did. */

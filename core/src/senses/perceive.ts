@@ -2,12 +2,13 @@
 import type { Happening } from '../bench/happenings';
 import type { Observation } from '../vocabulary/observation';
 import { appearance, changes, depositSeen, describe, filmSeen, gasSeen } from './appearance';
-import { beadSeen, charcoalSeen, flameSeen, grainColours, heatedSeen } from './dry';
+import { beadSeen, charcoalSeen, flameSeen, grainColours, heatedSeen, lyingSeen } from './dry';
 import { heldSeen } from './mouth';
 
 function perceive(h: Happening): readonly Observation[] {
   switch (h.what) {
     case 'look':
+      if (h.vessel.heated && h.vessel.mL <= 0) return lyingSeen(h.vessel.heated, h.vessel.celsius);
       return [...describe(appearance(h.vessel)), ...filmSeen(h.vessel)];
     case 'change':
       return [...changes(appearance(h.from), appearance(h.to)), ...depositSeen(h.from, h.to)];

@@ -8,6 +8,7 @@ import { useSimple } from '../../parts/useSimple';
 import { useBench, useHand } from '../../state/bench';
 import { Actions } from './Actions';
 import { BriefLedger, BriefSuspects } from './Briefs';
+import { tubeAskedAbout } from './in-sight';
 import { Held } from './Held';
 import { NextThing } from './NextThing';
 import { OneAtATime } from './OneAtATime';
@@ -31,12 +32,18 @@ export function Bench() {
   // What another test showed has no place beside this one.
   const showing = test && view.showing?.test !== test.id ? null : view.showing;
   const [search, setSearch] = useSearchParams();
-  const asked = search.get('test');
+  const wantedTest = search.get('test');
   useEffect(() => {
-    if (!asked) return;
-    if (testById.has(asked)) chooseTest(caseId, asked);
+    if (!wantedTest) return;
+    if (testById.has(wantedTest)) chooseTest(caseId, wantedTest);
     setSearch({}, { replace: true });
-  }, [asked, caseId, chooseTest, setSearch]);
+  }, [wantedTest, caseId, chooseTest, setSearch]);
+  const askedAbout = tubeAskedAbout({
+    held: held?.id ?? null,
+    showing,
+    tubes: test ? view.tests.find((t) => t.id === test.id)?.run?.tubes : undefined,
+  });
+  const asked = askedAbout === null ? null : held;
   const nextTube = useMemo(
     () =>
       freeTubes(
@@ -75,7 +82,7 @@ export function Bench() {
       </>
     ),
     actions: <Actions view={view} held={held} nextTube={nextTube} perform={perform} append={append} />,
-    record: <Record key={test?.id ?? FREE_WORK} view={view} test={test} held={held} append={append} />,
+    record: <Record key={test?.id ?? FREE_WORK} view={view} test={test} held={asked} append={append} />,
     brief: (
       <>
         <BriefSuspects view={view} />

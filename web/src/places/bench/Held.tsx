@@ -1,8 +1,9 @@
 import { ToggleGroup } from 'radix-ui';
-import type { Scene as Scened, Showing, VesselView } from '#contract';
+import type { Showing, VesselView } from '#contract';
 import { Scene } from '../../parts/scenes/Scene';
 import { Tube } from '../../parts/Tube';
 import { type Card, useBench } from '../../state/bench';
+import { isAlone } from './in-sight';
 
 const CARDS: Readonly<Record<Card, { name: string; background: string }>> = {
   white: { name: 'White card', background: '#ffffff' },
@@ -77,15 +78,12 @@ function Beside({ showing }: { showing: Showing }) {
   );
 }
 
-/** Scenes in which nothing of a tube in the rack takes part. */
-const TUBELESS: readonly (Scened['is'] | undefined)[] = ['flame', 'bead', 'charcoal', 'hard-glass'];
-
 /** In the hood a flame or a bead is the only light. */
 const inHood = (showing: Showing | null) =>
   document.documentElement.dataset['theme'] === 'hood' && (showing?.scene?.is === 'flame' || showing?.scene?.is === 'bead');
 
 export function Held({ vessel, showing }: { vessel: VesselView | null; showing: Showing | null }) {
-  const alone = TUBELESS.includes(showing?.scene?.is);
+  const alone = isAlone(showing);
   const { card, holdCard } = useBench();
   return (
     <div className="self-start overflow-hidden rounded-2xl bg-card shadow-[0_10px_24px_-14px_rgb(70_45_20/0.45)]">
