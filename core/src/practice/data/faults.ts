@@ -59,3 +59,5 @@ export const SULFIDE_BOTTLES: readonly string[] = ['thioacetamide-1M'];
 export const FAR_TOO_MUCH = 2.5;
 /** Colours further apart than this in words are not the same to a careful eye. */
 export const ANOTHER_COLOUR = 0.11;
+/** Colours nearer than this are not told apart in two pictures: about twice what a trained eye tells side by side, in OKLab. */
+export const LOOKS_ALIKE = 0.03;

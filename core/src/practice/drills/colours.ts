@@ -1,9 +1,9 @@
 /** Colours: of precipitates, of solutions, among their neighbours. */
 import { reagentById } from '../../bench/contents';
 import { lower } from '../../scheme/say';
-import { opaqueSamples, liquidSamples, wordDistance } from '../../senses/colour';
+import { lab, liquidSamples, namingDistance, opaqueSamples, wordDistance } from '../../senses/colour';
 import { type Colour, plainWord } from '../../vocabulary/words';
-import { ANOTHER_COLOUR } from '../data/faults';
+import { ANOTHER_COLOUR, LOOKS_ALIKE } from '../data/faults';
 import { PRECIPITANTS } from '../data/drilled';
 import { type Choice, type Drill, type Maker, oneOf, type Random, shuffled } from '../drill';
 import { add, anySalt, inSolution, seenAs, type Worked } from './worked';
@@ -13,9 +13,11 @@ const MOST_CREDIT_OF_A_MISS = 0.7;
 const creditOf = (said: Colour, is: Colour): number =>
   said === is ? 1 : Math.max(0, MOST_CREDIT_OF_A_MISS * (1 - wordDistance(said, is) / ANOTHER_COLOUR));
 
-/** The right word among its nearest neighbours and some that are far away. */
+/** The right word among its nearest neighbours and some that are far away; a word for what looks the same is not among them. */
 function words(is: Colour, all: readonly Colour[], random: Random): Choice[] {
-  const others = [...new Set(all)].filter((w) => w !== is).sort((a, b) => wordDistance(a, is) - wordDistance(b, is));
+  const others = [...new Set(all)]
+    .filter((w) => wordDistance(w, is) > LOOKS_ALIKE)
+    .sort((a, b) => wordDistance(a, is) - wordDistance(b, is));
   const far = shuffled(random, others.slice(3)).slice(0, 2);
   return shuffled(random, [is, ...others.slice(0, 3), ...far]).map((w) => ({
     id: w,
@@ -101,7 +103,14 @@ export const findColour: Maker = (random) => {
   }
   const wanted = oneOf(random, [...shelf.keys()]);
   if (!wanted || shelf.size < TUBES) return null;
-  const near = [...shelf.keys()].sort((a, b) => wordDistance(a, wanted) - wordDistance(b, wanted)).slice(0, TUBES);
+  const hexOf = (colour: Colour) => shelf.get(colour)!.result.drawing.solid!.hex;
+  // Of two tubes that look the same neither could be called the one.
+  const looksAlike = (a: Colour, b: Colour) => namingDistance(lab(hexOf(a)), lab(hexOf(b))) <= LOOKS_ALIKE;
+  const near = [...shelf.keys()]
+    .filter((c) => c === wanted || !(looksAlike(c, wanted) || wordDistance(c, wanted) <= LOOKS_ALIKE))
+    .sort((a, b) => wordDistance(a, wanted) - wordDistance(b, wanted))
+    .slice(0, TUBES);
+  if (near.length < TUBES) return null;
   const tubes = shuffled(random, near);
   const letter = (i: number) => String.fromCharCode(65 + i);
   return {

@@ -6,7 +6,7 @@ import { sayObservation } from '../../senses/sentences';
 import { isNothing } from '../../vocabulary/observation';
 import { FLAME_SALTS, GAS_MAKERS } from '../data/drilled';
 import { GAS_TESTS } from '../gas-tests';
-import { type Exhibit, type Maker, oneOf, type Random, shuffled } from '../drill';
+import { type Exhibit, type Maker, oneOf, shuffled } from '../drill';
 import { add, seenAs, work, type Worked } from './worked';
 
 const sceneOf = (op: Op, { see }: Worked): Scene | undefined => showingOf(op, see)?.scene;
@@ -114,33 +114,56 @@ export const gas: Maker = (random) => {
 type FlameMetal = keyof typeof FLAME_SALTS;
 const FLAMES = Object.keys(FLAME_SALTS) as FlameMetal[];
 
-const flameExhibits = (metal: FlameMetal, soda: boolean, random: Random): { exhibits: Exhibit[]; says: string } | null => {
-  const salts = [
-    { formula: FLAME_SALTS[metal], grams: 1 },
-    ...(soda ? [{ formula: 'NaCl', grams: 0.02 + 0.05 * random() }] : []),
-  ];
+interface Flame {
+  readonly exhibits: readonly Exhibit[];
+  readonly says: string;
+  /** The same for flames that no eye tells apart, whatever the order in which their colours come. */
+  readonly look: string;
+}
+
+/** Grams of common salt beside a gram of the other: as much as clings to everything. */
+const SODA_GRAMS = 0.05;
+
+function flameOf(metal: FlameMetal, soda: boolean): Flame | null {
+  const salts = [{ formula: FLAME_SALTS[metal], grams: 1 }, ...(soda ? [{ formula: 'NaCl', grams: SODA_GRAMS }] : [])];
   const ops: Op[] = [
     { op: 'flame', from: 'sample', wire: 'clean' },
     { op: 'flame', from: 'sample', wire: 'clean', through: 'cobalt-glass' },
   ];
   const done = work({ salts }, ops);
-  if (!done) return null;
-  const scenes = done.map((d, i) => sceneOf(ops[i]!, d));
-  if (scenes.some((s) => !s)) return null;
+  const scenes = done?.map((d, i) => sceneOf(ops[i]!, d));
+  if (!done || scenes!.some((s) => !s)) return null;
   return {
     exhibits: [
-      { caption: 'Seen with the bare eye', scene: scenes[0]! },
-      { caption: 'Through cobalt glass', scene: scenes[1]! },
+      { caption: 'Seen with the bare eye', scene: scenes![0]! },
+      { caption: 'Through cobalt glass', scene: scenes![1]! },
     ],
     says: done.flatMap((d) => d.see.map(sayObservation)).join('; '),
+    look: scenes!
+      .map((scene) => (scene!.is === 'flame' ? scene!.lights.map(({ hex, flash }) => `${hex} ${flash}`).sort() : []).join())
+      .join(' / '),
   };
-};
+}
+
+const flames = new Map<string, Flame | null>();
+function flameOnce(metal: FlameMetal, soda: boolean): Flame | null {
+  const key = `${metal} ${soda}`;
+  if (!flames.has(key)) flames.set(key, flameOf(metal, soda));
+  return flames.get(key)!;
+}
+
+const orOf = (metals: readonly string[]) => metals.join(' or ');
 
 export const flame: Maker = (random) => {
   const metal = oneOf(random, FLAMES);
   const soda = metal !== 'sodium' && random() < 0.5;
-  const found = flameExhibits(metal, soda, random);
+  const found = flameOnce(metal, soda);
   if (!found) return null;
+  const offered = FLAMES.filter((m) => !soda || m !== 'sodium');
+  // What looks the same is one answer: nothing that is shown tells them apart.
+  const looks = [...new Set(offered.map((m) => flameOnce(m, soda)?.look))];
+  const groups = looks.map((look) => offered.filter((m) => flameOnce(m, soda)?.look === look));
+  const alike = groups.find((group) => group.includes(metal))!;
   return {
     skill: 'flame',
     key: `${metal} ${soda}`,
@@ -150,8 +173,15 @@ export const flame: Maker = (random) => {
     exhibits: found.exhibits,
     answering: {
       by: 'choice',
-      choices: FLAMES.filter((m) => !soda || m !== 'sodium').map((m) => ({ id: m, label: m, credit: m === metal ? 1 : 0 })),
+      choices: groups.map((group) => ({ id: orOf(group), label: orOf(group), credit: group === alike ? 1 : 0 })),
     },
-    why: `It is ${metal}: ${found.says}.`,
+    why: `It is ${metal}: ${found.says}.${
+      alike.length > 1
+        ? ` ${alike
+            .filter((m) => m !== metal)
+            .map((m) => `${m[0]!.toUpperCase()}${m.slice(1)}`)
+            .join(' and ')} would look the same; a second test tells them apart.`
+        : ''
+    }`,
   };
 };

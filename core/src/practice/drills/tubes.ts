@@ -1,10 +1,16 @@
 /** What happened in a tube: something fell, dissolved, or was only the reagent. */
-import { reagentById } from '../../bench/contents';
+import { DROP_ML, reagentById } from '../../bench/contents';
+import { speciesById } from '../../matter/catalogue';
+import { BASES } from '../../matter/data/reagents';
+import { parseSalt } from '../../matter/salts';
 import { lower } from '../../scheme/say';
+import { lab, namingDistance } from '../../senses/colour';
+import type { Drawing } from '../../senses/drawn';
 import { sayObservation } from '../../senses/sentences';
+import { LOOKS_ALIKE } from '../data/faults';
 import { COLOURED_BOTTLES, EXCESSES, PRECIPITANTS, QUIET_SALTS } from '../data/drilled';
 import { type Choice, type Maker, oneOf } from '../drill';
-import { add, anySalt, inSolution, seenAs } from './worked';
+import { add, anySalt, GRAMS_IN_TUBE, inSolution, seenAs } from './worked';
 
 /** Choices of which one is right; `near` says what another is worth. */
 const choices = (all: Readonly<Record<string, string>>, right: string, near: Readonly<Record<string, number>> = {}): Choice[] =>
@@ -43,15 +49,29 @@ const DISSOLVING = {
   not: 'It does not dissolve',
   'too-little': 'Too little was added to say',
 };
-const LITTLE = 3;
-const PLENTY = 40;
+/** Drops that bring the precipitate down, and then to see whether it stays; or hardly any of either. */
+const DROPS = { plenty: { first: 3, then: 40 }, little: { first: 1, then: 1 } } as const;
+/** Equivalents of base for the metal, up to which nothing can be said of an excess, and from which it is one. */
+const EQUIVALENTS = { tooLittle: 1.2, excess: 8 } as const;
+
+/** Equivalents of base in so many drops for the metal in the tube: mol of base over mol of metal times its charge. */
+function equivalentsOf(salt: string, reagent: string, drops: number): number {
+  const { ions, molarMass } = parseSalt(salt);
+  const charge = Math.max(...Object.keys(ions).map((id) => ions[id]! * (speciesById.get(id)?.charge ?? 0)));
+  const metal = (GRAMS_IN_TUBE / molarMass) * charge;
+  const solution = reagentById(reagent).solution ?? {};
+  const base = BASES.reduce((sum, id) => sum + (solution[id] ?? 0), 0);
+  return (base * drops * DROP_ML) / 1000 / metal;
+}
 
 export const dissolving: Maker = (random) => {
   const wanted = oneOf(random, Object.keys(DISSOLVING));
   const salt = anySalt(random);
   const reagent = oneOf(random, EXCESSES);
-  const more = wanted === 'too-little' ? LITTLE : PLENTY;
-  const [, first, then] = inSolution(salt, add(reagent, LITTLE), add(reagent, more)) ?? [];
+  const drops = wanted === 'too-little' ? DROPS.little : DROPS.plenty;
+  const equivalents = equivalentsOf(salt, reagent, drops.first + drops.then);
+  if (wanted === 'too-little' ? equivalents > EQUIVALENTS.tooLittle : equivalents < EQUIVALENTS.excess) return null;
+  const [, first, then] = inSolution(salt, add(reagent, drops.first), add(reagent, drops.then)) ?? [];
   if (!first?.drawing.solid || !then) return null;
   const event = seenAs(then, 'precipitate')?.event;
   const right =
@@ -59,7 +79,7 @@ export const dissolving: Maker = (random) => {
       ? 'wholly'
       : event === 'partly-dissolved'
         ? 'partly'
-        : more === LITTLE
+        : wanted === 'too-little'
           ? 'too-little'
           : 'not';
   // What dissolves in part only is seldom.
@@ -70,16 +90,22 @@ export const dissolving: Maker = (random) => {
     key: `${right} ${salt} ${reagent}`,
     ask: `Did the precipitate dissolve in an excess of ${bottle}?`,
     exhibits: [
-      { caption: `After ${LITTLE} drops`, drawing: first.drawing },
-      { caption: `After ${LITTLE + more} drops`, drawing: then.drawing },
+      { caption: drops.first === 1 ? 'After a drop' : `After ${drops.first} drops`, drawing: first.drawing },
+      { caption: `After ${drops.first + drops.then} drops`, drawing: then.drawing },
     ],
     answering: { by: 'choice', choices: choices(DISSOLVING, right, { [right === 'partly' ? 'wholly' : 'partly']: 0.4 }) },
     why:
       right === 'too-little'
-        ? `${salt}: ${2 * LITTLE} drops are no excess; add a good deal more before saying that it stays.`
+        ? `${salt}: ${drops.first + drops.then} drops of ${bottle} are not even enough for all of the metal; add a good deal more before saying that it stays.`
         : `${salt} with ${bottle}: ${then.see.map(sayObservation).join('; ')}.`,
   };
 };
+
+const nearHex = (a: string | undefined, b: string | undefined): boolean =>
+  a === undefined || b === undefined ? a === b : namingDistance(lab(a), lab(b)) <= LOOKS_ALIKE;
+/** Do two tubes look the same, side by side? */
+const looksLike = (a: Drawing, b: Drawing): boolean =>
+  nearHex(a.liquid?.hex, b.liquid?.hex) && nearHex(a.solid?.hex, b.solid?.hex) && a.liquid?.cloudy === b.liquid?.cloudy;
 
 const BLANK = { reagent: 'Only the reagent’s own', sample: 'The sample did something' };
 
@@ -93,7 +119,7 @@ export const blank: Maker = (random) => {
   const alike = look(tube) === look(without);
   const said = (t: typeof tube) => JSON.stringify(t.see);
   // A difference that no eye sees is not asked about.
-  if (!alike && said(tube) === said(without)) return null;
+  if (!alike && (said(tube) === said(without) || looksLike(tube.drawing, without.drawing))) return null;
   const right = alike ? 'reagent' : 'sample';
   return {
     skill: 'blank',

@@ -33,8 +33,11 @@ export function work(sample: SampleSpec, ops: readonly Op[]): Worked[] | null {
 
 export const add = (reagent: string, drops: number): Op => ({ op: 'add', to: 'A', reagent, drops });
 /** A salt's solution, and a millilitre of it in a tube. */
+const SOLUTION = { grams: 0.3, mL: 15 };
+/** Of the salt in that tube. */
+export const GRAMS_IN_TUBE = SOLUTION.grams / SOLUTION.mL;
 const INTO_A: readonly Op[] = [
-  { op: 'dissolve', to: 'S', grams: 0.3, in: 'water', mL: 15 },
+  { op: 'dissolve', to: 'S', grams: SOLUTION.grams, in: 'water', mL: SOLUTION.mL },
   { op: 'take', to: 'A', from: 'S', mL: 1 },
 ];
 
