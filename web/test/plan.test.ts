@@ -2,9 +2,10 @@ import { ONE_BENCH, schedule } from '#core/planning/schedule';
 import { tasksOf } from '#core/planning/tasks';
 import { seeded } from '#core/reasoning/student';
 import { DEFAULT_RULES } from '#core/scheme/rules';
+import { routeOf } from '#core/scheme/route';
 import { testById } from '#core/scheme/tests';
 import { readUnknowns } from '../src/state/preparing';
-import { nextThing, type Plan, testsInOrder } from '../src/state/use-plan';
+import { nextThing, type Plan, testsInOrder, testsToCome } from '../src/state/use-plan';
 
 /** A plan of these tests; a timer runs for the first step of some. */
 function planOf(ids: readonly string[], running: Readonly<Record<string, number>> = {}): Plan {
@@ -15,7 +16,13 @@ function planOf(ids: readonly string[], running: Readonly<Record<string, number>
     seen.add(t.test);
     return minutes === undefined ? t : { ...t, minutes, uses: [], fixedAt: 0, after: [] };
   });
-  return { from: '2026-12-03T09:00:00.000Z', tests, tasks, schedule: schedule(tasks, ONE_BENCH, { random: seeded(1) }) };
+  return {
+    from: '2026-12-03T09:00:00.000Z',
+    tests,
+    leftOut: 0,
+    tasks,
+    schedule: schedule(tasks, ONE_BENCH, { random: seeded(1) }),
+  };
 }
 
 test('tests stand in the order in which they begin, each from its first step to its last', () => {
@@ -27,6 +34,17 @@ test('tests stand in the order in which they begin, each from its first step to 
     expect(t.end - t.start).toBeGreaterThanOrEqual(t.tasks.reduce((sum, s) => sum + s.minutes, 0) - 1e-9);
     expect(t.tasks.at(-1)!.says).toBe('Write down what you saw.');
   }
+});
+
+test('everything that is to come is planned, to the end of the route', () => {
+  const route = routeOf([], DEFAULT_RULES, true);
+  const stops = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !s.test.optional);
+  const planned = testsToCome({ tests: [], rules: DEFAULT_RULES }, route).map((p) => p.test.id);
+  expect(planned.length).toBeGreaterThan(100);
+  const solvents = stops.filter((s) => s.test.inTurn).length;
+  expect(planned).toHaveLength(stops.length - solvents + 1);
+  const order = testsInOrder(planOf(planned));
+  expect(new Set(order.map((t) => t.id))).toEqual(new Set(planned));
 });
 
 test('the next thing is what hands can do; what runs by itself is named beside it', () => {

@@ -7,8 +7,6 @@ import { stepsOf } from '#core/scheme/tests';
 import type { CaseView } from '#contract';
 import { type Decided, useDecided } from './plan';
 
-/** Steps on one plan. */
-const MOST_TASKS = 120;
 const TICK_MS = 20000;
 const MINUTE_MS = 60000;
 /** What runs over is taken to need so much more, min. */
@@ -18,31 +16,27 @@ export interface Plan {
   /** ISO time of its beginning. */
   readonly from: string;
   readonly tests: readonly Planned[];
+  /** Optional tests that are not on it. */
+  readonly leftOut: number;
   readonly tasks: readonly PlanTask[];
   readonly schedule: Schedule;
 }
 
-/** The tests to come, those that are under way first, as many as one plan holds. */
-function testsToCome(view: CaseView, route: readonly Station[]): Planned[] {
+const toCome = (route: readonly Station[]) => route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come');
+
+/** All tests to come. */
+export function testsToCome(view: Pick<CaseView, 'tests' | 'rules'>, route: readonly Station[]): Planned[] {
   const runs = new Map(view.tests.map((t) => [t.id, t.run?.done ?? 0]));
-  const open = route.flatMap((s) => s.stops).filter((s) => s.standing.is === 'to-come' && !s.test.optional);
+  const open = toCome(route).filter((s) => !s.test.optional);
   // Of solvents tried in turn one is enough.
   const turn = open.find((s) => s.test.inTurn);
-  const all = open
+  return open
     .filter((s) => !s.test.inTurn || s === turn)
     .map(({ test }): Planned => {
       const steps = stepsOf(test, view.rules).length;
       const done = runs.get(test.id) ?? 0;
       return { test, done: Math.min(done, steps) };
     });
-  const out: Planned[] = [];
-  let tasks = 0;
-  for (const planned of all) {
-    tasks += stepsOf(planned.test, view.rules).length - planned.done + 1;
-    if (tasks > MOST_TASKS) break;
-    out.push(planned);
-  }
-  return out;
 }
 
 /** Tasks with what holds them to a time: what a timer runs for, and what the person has fixed. */
@@ -106,11 +100,14 @@ export function usePlan(view: CaseView, route: readonly Station[]): Plan | null 
   const now = useNow();
   const tests = useMemo(() => testsToCome(view, route), [view, route]);
   const tasks = useMemo(() => tasksAt(view, tests, decided, now), [view, tests, decided, now]);
+  const leftOut = useMemo(() => toCome(route).filter((s) => s.test.optional).length, [route]);
   const [plan, setPlan] = useState<Plan | null>(null);
   useEffect(() => {
     if (!tasks.length) return;
-    return ask(tasks, decided.order, (schedule) => setPlan({ from: new Date(now).toISOString(), tests, tasks, schedule }));
-  }, [tasks, tests, decided.order, now]);
+    return ask(tasks, decided.order, (schedule) =>
+      setPlan({ from: new Date(now).toISOString(), tests, leftOut, tasks, schedule }),
+    );
+  }, [tasks, tests, leftOut, decided.order, now]);
   return tasks.length ? plan : null;
 }
 

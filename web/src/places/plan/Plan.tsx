@@ -46,7 +46,9 @@ function Summary({ plan, ends }: { plan: Planned; ends: string | null }) {
   const late = ends === null ? 0 : whole(minutes - (new Date(ends).getTime() - new Date(plan.from).getTime()) / MINUTE_MS);
   return (
     <p role="status" className="mb-4 text-sm">
-      Done at <strong>{clock(plan.from, minutes)}</strong>, {whole(minutes)} min from now.{' '}
+      Done at <strong>{clock(plan.from, minutes)}</strong>, {whole(minutes)} min from now, with all{' '}
+      {plan.tests.length === 1 ? 'that is left' : `${plan.tests.length} tests that are to come`}
+      {plan.leftOut > 0 && `; ${plan.leftOut} optional ${plan.leftOut === 1 ? 'one is' : 'ones are'} not on the plan`}.{' '}
       {saved > 0 && `${saved} min less than one thing after another. `}
       <span className="text-muted">
         {minutes - bound < 0.5 ? 'No plan can be shorter.' : `No plan can be shorter than ${whole(bound)} min.`}
