@@ -500,7 +500,14 @@ describe('lists of compounds', () => {
     expect(refused[1]!.why).toMatch(/"hot" is no temperature/);
     expect(() => readList('a,b\n1,2\n', 'csv')).toThrow(/one of them must be "smiles"/);
     expect(() => readList('\n', 'smiles')).toThrow(/empty/);
-    expect(writeList([{ name: '=cmd()', smiles: 'CC' }], 'csv')).toContain("'=cmd()");
+    const names = ['=cmd()', '=1+2', '-1,5', '+x', '@y', 'Säure “β”, 2,4-D'];
+    const written = writeList(
+      names.map((name) => ({ name, smiles: 'CC', melts: -5 })),
+      'csv',
+    );
+    expect(written.charCodeAt(0)).toBe(0xfeff);
+    for (const name of names.slice(0, 5)) expect(written).toContain(`'${name}`);
+    expect(readList(written, 'csv').compounds.map((c) => [c.name, c.melts])).toEqual(names.map((name) => [name, -5]));
   });
 });
 

@@ -5,7 +5,7 @@ import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import { Tooltip } from 'radix-ui';
 import { router } from './shell/router';
-import { ApiError } from './state/api';
+import { ApiError } from './state/api-error';
 import { isWorthAnother, pauseAfter } from './state/patience';
 import './styles.css';
 

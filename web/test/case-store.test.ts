@@ -2,7 +2,8 @@ import { type Throwaway, throwawayFoxing } from '#launcher/throwaway';
 import type { CaseEvent } from '#core/record/events';
 import type { Running } from '../../server/src/start';
 import { awayWith, foreseen } from '#core/exchange/away';
-import { type Api, ApiError, createApi } from '../src/state/api';
+import { type Api, createApi } from '../src/state/api';
+import { ApiError } from '../src/state/api-error';
 import { CaseStore } from '../src/state/case-store';
 import type { Device, KeptCase, Waiting } from '../src/state/device';
 

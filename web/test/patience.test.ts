@@ -1,4 +1,4 @@
-import { ApiError } from '../src/state/api';
+import { ApiError } from '../src/state/api-error';
 import { isWorthAnother, mayPass, pauseAfter, whileBusy } from '../src/state/patience';
 
 const problem = (code: ApiError['code'], retryAfter?: number) => new ApiError('words', code, retryAfter);

@@ -1,5 +1,6 @@
 /** Lists of compounds in open formats: SMILES, SDF (MDL molfiles with data) and CSV. */
 import { Molecule } from 'openchemlib';
+import { fromCsv, toCsv } from '../report/csv';
 import type { ListFormat } from './formats';
 import { StructureError } from '../organic/smiles';
 import { structureOf } from '../organic/structure';
@@ -45,25 +46,6 @@ function listed({ name, smiles, melts, boils }: Draft, at: number): Listed {
   };
 }
 
-/** Fields of one line of CSV (RFC 4180). */
-function fields(line: string, separator: string): string[] {
-  const out: string[] = [];
-  let field = '';
-  let quoted = false;
-  for (let i = 0; i < line.length; i++) {
-    const c = line[i]!;
-    if (quoted && c === '"' && line[i + 1] === '"') {
-      field += '"';
-      i++;
-    } else if (c === '"') quoted = !quoted;
-    else if (c === separator && !quoted) {
-      out.push(field);
-      field = '';
-    } else field += c;
-  }
-  return [...out, field].map((f) => f.trim());
-}
-
 const HEADINGS: Readonly<Record<keyof Draft, RegExp>> = {
   name: /^(name|compound|title)$/i,
   smiles: /^(smiles|structure)$/i,
@@ -72,14 +54,10 @@ const HEADINGS: Readonly<Record<keyof Draft, RegExp>> = {
 };
 
 function* csv(text: string): Generator<() => Draft> {
-  const lines = text.split(/\r?\n/);
-  const separator = (lines[0] ?? '').includes(';') ? ';' : (lines[0] ?? '').includes('\t') ? '\t' : ',';
-  const heads = fields(lines[0] ?? '', separator);
+  const [heads = [], ...rows] = fromCsv(text, MOST + 2);
   const at = (key: keyof Draft) => heads.findIndex((h) => HEADINGS[key].test(h));
   if (at('smiles') < 0) throw new StructureError('the first line of a CSV names its columns; one of them must be "smiles"');
-  for (const line of lines.slice(1)) {
-    if (!line.trim()) continue;
-    const row = fields(line, separator);
+  for (const row of rows) {
     const get = (key: keyof Draft) => (at(key) < 0 ? undefined : row[at(key)]);
     yield () => ({ smiles: get('smiles') ?? '', name: get('name'), melts: get('melts'), boils: get('boils') });
   }
@@ -137,13 +115,6 @@ export function readList(text: string, format: ListFormat): ReadList {
   return { compounds, refused };
 }
 
-/** A spreadsheet takes a field that begins like this for a formula. */
-const FORMULA = /^[=+@-](?!\d)/;
-const quoted = (field: string) => {
-  const safe = FORMULA.test(field) ? `'${field}` : field;
-  return /[",\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe;
-};
-
 function molfile(c: Listed): string {
   const molecule = Molecule.fromSmiles(c.smiles);
   molecule.setName(c.name);
@@ -159,7 +130,10 @@ function molfile(c: Listed): string {
 const WRITERS: Readonly<Record<ListFormat, (list: readonly Listed[]) => string>> = {
   smiles: (list) => list.map((c) => `${c.smiles}\t${c.name}\n`).join(''),
   csv: (list) =>
-    `name,smiles,melting_point_C,boiling_point_C\n${list.map((c) => `${quoted(c.name)},${quoted(c.smiles)},${c.melts ?? ''},${c.boils ?? ''}\n`).join('')}`,
+    toCsv(
+      list.map((c) => ({ name: c.name, smiles: c.smiles, melting_point_C: c.melts ?? '', boiling_point_C: c.boils ?? '' })),
+      ['name', 'smiles', 'melting_point_C', 'boiling_point_C'],
+    ),
   sdf: (list) => list.map(molfile).join(''),
 };
 

@@ -1,5 +1,5 @@
 /** A preparation in words and as a table. */
-import Papa from 'papaparse';
+import { toCsv } from '../report/csv';
 import { PICTOGRAM_WORDS } from './data/labels';
 import { type Part, RECIPES, STOCK_LIQUIDS } from './data/recipes';
 import type { Bottle, Preparation } from './preparation';
@@ -66,7 +66,7 @@ export function sayHazards({ pictograms, caution }: Bottle): string {
   return text && text[0]!.toUpperCase() + text.slice(1);
 }
 
-/** The bottles as CSV (RFC 4180). */
+/** The bottles as CSV. */
 export function bottlesCsv({ bottles }: Preparation): string {
   const rows = bottles.map((b) => ({
     bottle: b.name,
@@ -79,5 +79,5 @@ export function bottlesCsv({ bottles }: Preparation): string {
     fresh: b.fresh ? 'yes' : 'no',
     hazards: sayHazards(b),
   }));
-  return `${Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return toCsv(rows);
 }

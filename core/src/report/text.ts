@@ -1,5 +1,5 @@
 /** A report as plain text: Markdown to be pasted anywhere, and the entries as CSV. */
-import Papa from 'papaparse';
+import { toCsv } from './csv';
 import { nameOf } from '../senses/names';
 import { type CaseReport, type ReportRow, sayClaim, sayEntries } from './report';
 
@@ -52,7 +52,7 @@ export function markdownOf(report: CaseReport): string {
   ].join('\n');
 }
 
-/** The entries as CSV (RFC 4180); what a spreadsheet would take for a formula is made harmless. */
+/** The entries as CSV. */
 export function csvOf({ rows }: CaseReport): string {
   const table = rows.map((r) => ({
     number: r.number,
@@ -68,5 +68,5 @@ export function csvOf({ rows }: CaseReport): string {
     struck: r.struck ?? '',
     photos: r.photos.map((p) => p.photo).join(' '),
   }));
-  return `${Papa.unparse(table, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  return toCsv(table);
 }

@@ -1,6 +1,6 @@
 /** Classes over HTTP: for who runs them, and for who is in them. */
 import { type Request, Router } from 'express';
-import Papa from 'papaparse';
+import { toCsv } from '#core/report/csv';
 import {
   classChangeSchema,
   type ClassSummary,
@@ -165,8 +165,7 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
     }));
     res.setHeader('content-type', 'text/csv; charset=utf-8');
     res.setHeader('content-disposition', 'attachment; filename="results.csv"');
-    // What begins like a formula of a spreadsheet is kept from being one.
-    res.send(Papa.unparse(flat, { escapeFormulae: true }));
+    res.send(toCsv(flat));
   });
   router.get('/cases/:id/marks', async (req: WithId, res) => {
     res.json(await work.proposed(actor(req), caseId(req.params.id)));

@@ -51,18 +51,8 @@ import {
   type StockList,
   stockSchema,
 } from '#contract';
+import { ApiError } from './api-error';
 import { whileBusy } from './patience';
-
-export class ApiError extends Error {
-  constructor(
-    message: string,
-    readonly code: Problem['code'] | 'offline',
-    /** Seconds after which the server wants to be asked again. */
-    readonly retryAfter?: number,
-  ) {
-    super(message);
-  }
-}
 
 interface Asking {
   /** Sent as it is when it is a file, else as JSON. */

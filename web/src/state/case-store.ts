@@ -7,7 +7,8 @@ import { keptApart } from '#core/exchange/pending';
 import type { CaseEvent } from '#core/record/events';
 import { type CaseChanges, type CaseView, withChanges } from '#contract';
 import { ahead } from './ahead';
-import { type Api, ApiError } from './api';
+import type { Api } from './api';
+import { ApiError } from './api-error';
 import { pauseAfter } from './patience';
 import type { Device, KeptCase, Waiting } from './device';
 

@@ -1,5 +1,5 @@
 /** What is only for now is asked for again: as often, and as late, as the server says. */
-import { ApiError } from './api';
+import { ApiError } from './api-error';
 
 const PASSES: ReadonlySet<ApiError['code']> = new Set(['offline', 'away', 'busy', 'too-many']);
 const FIRST_PAUSE_MS = 400;
