@@ -43,7 +43,6 @@ import {
   jarSchema,
   type NewCase,
   type PreparationPrinting,
-  type Problem,
   problemSchema,
   reasoningSchema,
   type ReckonRequest,
