@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs';
+import type { IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
@@ -61,6 +62,11 @@ const perPerson = (limit: number) =>
     },
   });
 
+/** A file that is taken in is read as a file, though a browser says of one in JSON that it is JSON. */
+const TAKES_FILES = '/cases/import';
+const isRequest = (req: { url?: string; headers: IncomingHttpHeaders }): boolean =>
+  req.url !== TAKES_FILES && /^application\/json\b/i.test(req.headers['content-type'] ?? '');
+
 export function createApp({ db, live, cases, reasoning, bench, thought, log, web, hosts, ...rest }: AppParts): Express {
   const { requestsPerMinute = REQUESTS_PER_MINUTE } = rest;
   const app = express();
@@ -93,7 +99,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
   const api = express.Router();
   api.use(
     sameOrigin,
-    express.json({ limit: '200kb' }),
+    express.json({ limit: '200kb', type: isRequest }),
     wellFormed,
     (_req, res, next) => {
       res.setHeader('cache-control', 'no-store');
@@ -108,7 +114,7 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
     classRoutes(db, cases, debriefs, thought),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),
-    exchangeRoutes(db, cases, bench),
+    exchangeRoutes(db, cases, bench, thought),
     searchRoutes(db),
     preparationRoutes(db, thought),
     ruleRoutes(db),

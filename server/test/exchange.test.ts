@@ -7,7 +7,7 @@ import sharp from 'sharp';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { type CaseView, foundSchema, keptPhotoSchema, listedCaseSchema } from '#contract';
-import type { CaseEvent } from '#core/record/events';
+import type { CaseEvent, RecordedEvent } from '#core/record/events';
 import type { Op } from '#core/bench/ops';
 import { seeded } from '#core/reasoning/student';
 import { CaseAtWork } from '../../core/test/casework';
@@ -201,10 +201,15 @@ function randomCase(random: () => number): LinkedEvent[] {
     } catch {
       // What may not come there does not.
     }
+  return chained(at.record, words());
+}
+
+/** Events as links of a case of their own. */
+function chained(record: readonly RecordedEvent[], name: string): LinkedEvent[] {
   const id = randomUUID();
-  const who = { id: randomUUID(), name: words() };
+  const who = { id: randomUUID(), name };
   const links: LinkedEvent[] = [];
-  for (const [i, event] of at.record.entries())
+  for (const [i, event] of record.entries())
     links.push(
       link({
         case: id,
@@ -226,6 +231,43 @@ const filed = (links: readonly LinkedEvent[]) => ({
   sealed: false,
   events: links.map(({ body, hash }) => ({ body, hash })),
 });
+
+test('what a browser calls JSON is taken in as a file, and a file of another kind is refused in words', async () => {
+  const view = await realCase();
+  const json = await file(view, 'json');
+  await drop(view.summary.id);
+  const asJson = { 'content-type': 'application/json' };
+  const taken = await client.ask('/api/cases/import', json.toString(), asJson);
+  expect([taken.status, (await file(view, 'json')).equals(json)]).toEqual([201, true]);
+  for (const [body, why] of [
+    ['', /The file is empty/],
+    ['{"a":1}', /cannot be taken in/],
+    ['hello', /neither a case in JSON nor an .eln archive/],
+  ] as const) {
+    const refused = await client.ask('/api/cases/import', body, asJson);
+    expect([refused.status, refused.text]).toEqual([422, expect.stringMatching(why)]);
+  }
+});
+
+test('a record of two thousand entries is taken in beside other work, which does not wait for it', async () => {
+  let state = new CaseAtWork({ real: { grams: 2, matter: 'salt' } });
+  for (let i = 0; i < 2000; i++) state = state.do({ kind: 'entry', payload: { test: 'free', observed: [], note: `look ${i}` } });
+  const long = canonical(filed(chained(state.record, 'Ilse Varnholt')));
+  let answered = 0;
+  let taken = false;
+  const asking = (async () => {
+    while (!taken) {
+      expect((await client.ask('/api/house-rules')).status).toBe(200);
+      answered++;
+    }
+  })();
+  const { status } = await send('/api/cases/import', long);
+  taken = true;
+  await asking;
+  expect(status).toBe(201);
+  // Read, checked and hashed by the thread that answers, it would let hardly anybody through.
+  expect(answered).toBeGreaterThan(10);
+}, 60000);
 
 test('sixty random cases come back the same to the byte, from JSON and from an archive', async () => {
   const random = seeded(14);

@@ -1,12 +1,13 @@
 /** Cases written down at once, with all their events: those of before, and those that are taken in from elsewhere. */
 import type { SampleSpec } from '#core/bench/sample';
-import { applyEvent, type CaseState, openCase } from '#core/record/case';
+import type { CaseState } from '#core/record/case';
 import { digestOf } from '#core/record/view';
-import { lastWords, type Words } from '#core/record/words';
+import type { Words } from '#core/record/words';
 import type { Snapshot } from '#core/record/working';
 import type { Db, Tx } from '../db/pool';
-import type { EventBody, LinkedEvent } from './chain';
+import type { LinkedEvent } from './chain';
 import { eventsAfter, insertCase, type TakenIn } from './store';
+import { wordsOf } from './words';
 
 export interface WholeCase {
   readonly id: string;
@@ -14,23 +15,11 @@ export interface WholeCase {
   readonly sample: SampleSpec | null;
   readonly salt: string | null;
   readonly links: readonly LinkedEvent[];
+  readonly words: readonly Words[];
   readonly state: CaseState;
   readonly bench: Snapshot;
   readonly createdAt: Date;
   readonly takenIn: TakenIn | null;
-}
-
-/** All that the events of a case say in words. */
-function wordsOf(bodies: readonly EventBody[]): Words[] {
-  let state: CaseState | null = null;
-  const words: Words[] = [];
-  for (const { event, seq, at, who } of bodies) {
-    const stamp = { seq, at, who: who.name };
-    state = state ? applyEvent(state, event, stamp) : openCase(event, stamp);
-    const said = lastWords(state, event.kind);
-    if (said) words.push(said);
-  }
-  return words;
 }
 
 async function insertWords(tx: Tx, id: string, words: readonly Words[]): Promise<void> {
@@ -42,7 +31,7 @@ async function insertWords(tx: Tx, id: string, words: readonly Words[]): Promise
 }
 
 export async function insertWhole(tx: Tx, whole: WholeCase): Promise<void> {
-  const { id, owner, sample, salt, links, state, bench, createdAt, takenIn } = whole;
+  const { id, owner, sample, salt, links, words, state, bench, createdAt, takenIn } = whole;
   const [first, ...rest] = links as [LinkedEvent, ...LinkedEvent[]];
   await insertCase(tx, { id, owner, sample, salt, first, digest: digestOf(state), bench: bench.rest, createdAt });
   const column = <T>(read: (e: LinkedEvent) => T) => rest.map(read);
@@ -62,7 +51,7 @@ export async function insertWhole(tx: Tx, whole: WholeCase): Promise<void> {
     Object.keys(bench.vessels),
     Object.values(bench.vessels),
   ]);
-  await insertWords(tx, id, wordsOf(links.map((l) => l.body)));
+  await insertWords(tx, id, words);
 }
 
 /** Cases from before there was a search are read once for what they say. */

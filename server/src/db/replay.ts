@@ -12,6 +12,7 @@ import { beginWorking, type Subject, toSnapshot, type Working } from '#core/reco
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '#core/scheme/rules';
 import { canonical, link, type LinkedEvent, sha256 } from '../cases/chain';
 import { insertWhole } from '../cases/whole';
+import { wordsOf } from '../cases/words';
 import { type Db, transaction, type Tx } from './pool';
 
 interface OldCase {
@@ -112,6 +113,7 @@ async function replayCase(tx: Tx, old: OldCase, chemistry: string): Promise<stri
     sample,
     salt,
     links: chain.links,
+    words: wordsOf(chain.links.map((l) => l.body)),
     state: chain.state,
     bench: toSnapshot(working),
     createdAt: created_at,

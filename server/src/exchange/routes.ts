@@ -8,6 +8,7 @@ import { afterSchema, caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import type { BenchTasks } from '../workers/bench';
 import type { Crew } from '../workers/crew';
+import type { ThoughtTasks } from '../workers/thought';
 import { eventsSince, FORMATS, give } from './give';
 import { takeIn } from './take-in';
 
@@ -15,7 +16,7 @@ import { takeIn } from './take-in';
 const MOST_BYTES = 60 * 1024 * 1024;
 const format = z.enum(FORMATS);
 
-export function exchangeRoutes(db: Db, cases: Cases, bench: Crew<BenchTasks>): Router {
+export function exchangeRoutes(db: Db, cases: Cases, bench: Crew<BenchTasks>, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
   router.get('/cases/:id/export/:format', async (req: Request<{ id: string; format: string }>, res) => {
     const wanted = check(format, req.params.format);
@@ -34,7 +35,7 @@ export function exchangeRoutes(db: Db, cases: Cases, bench: Crew<BenchTasks>): R
     must(person, { do: 'take-in-case' });
     if (!Buffer.isBuffer(req.body) || !req.body.length)
       throw new HttpProblem('bad-input', 'The file is empty; choose a case in JSON or an .eln archive.');
-    const id = await takeIn(db, bench, person, req.body);
+    const id = await takeIn(db, { bench, thought }, person, req.body);
     res.status(201).json(await cases.changes(person, id, 0));
   });
   return router;

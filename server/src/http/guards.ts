@@ -1,5 +1,6 @@
 /** What is refused before anything is done: other sites, other hosts, text that cannot be kept. */
 import type { RequestHandler } from 'express';
+import { isText, keepable } from './keepable';
 import { HttpProblem } from './problem';
 
 /** Names by which a machine calls itself. */
@@ -27,19 +28,8 @@ export const sameOrigin: RequestHandler = (req, _res, next) => {
   next();
 };
 
-const DEEPEST = 24;
-const text = (value: string) => !value.includes('\0') && value.isWellFormed();
-
-/** Can this be kept as JSON in a database: no NUL, no halves of characters, no keys that mean something to a program? */
-export function keepable(value: unknown, depth = 0): boolean {
-  if (typeof value === 'string') return text(value);
-  if (typeof value !== 'object' || value === null) return true;
-  if (depth > DEEPEST) return false;
-  return Object.entries(value).every(([k, v]) => text(k) && k !== '__proto__' && keepable(v, depth + 1));
-}
-
 export const wellFormed: RequestHandler = (req, _res, next) => {
-  if (!keepable(req.body) || !keepable(req.query) || !text(req.url))
+  if (!keepable(req.body) || !keepable(req.query) || !isText(req.url))
     throw new HttpProblem('bad-input', 'The request holds characters or keys that cannot be kept, or is nested too deep.');
   next();
 };

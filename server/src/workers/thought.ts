@@ -19,6 +19,8 @@ import { libraryView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
 import { preparationPdf, type PreparationPaper } from '../preparation/pdf';
 import { pdfOf, type Printing } from '../report/pdf';
+import { CaseFileError } from '#core/exchange/case-file';
+import { readCase, type ReadCase } from '../exchange/read-case';
 import type { Done } from './crew';
 
 const SINGLE = { cations: 1, anions: 1 };
@@ -93,6 +95,15 @@ export const tasks = {
       return { value: await assess(samples, allowed) };
     } catch (error) {
       if (error instanceof FormulaError || error instanceof StructureError) return { refused: error.message };
+      throw error;
+    }
+  },
+  /** A case in JSON, as it is taken in. */
+  readCase: (bytes: Uint8Array): Done<ReadCase> => {
+    try {
+      return { value: readCase(bytes) };
+    } catch (error) {
+      if (error instanceof CaseFileError) return { refused: `The case cannot be taken in: ${error.message}.` };
       throw error;
     }
   },
