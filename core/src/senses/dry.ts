@@ -152,7 +152,8 @@ export function heatedSeen(heated: DryHeated): Observation[] {
 /** What is left on the floor of the tube, hot or cold. */
 function leftSeen(heated: DryHeated, look: keyof Looks): Observation {
   const colour = residueColours(heated)[look];
-  if (colour === 'none') return { channel: 'solid', look, colour };
+  // Where nothing is left, it is not looked at twice.
+  if (colour === 'none') return { channel: 'solid', look: 'cold', colour };
   return { channel: 'solid', look, colour, event: colour === dryColour(heated.sample) ? 'unchanged' : 'colour-changed' };
 }
 
