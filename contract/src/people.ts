@@ -14,6 +14,8 @@ export const meSchema = personSchema.extend({
   accounts: z.boolean(),
   /** Made-up people of the demo that one may be with one press. */
   madeUp: z.array(personSchema),
+  /** Who gave this person the passphrase in force, and when; null where they chose it themselves. */
+  reset: z.object({ by: z.string(), at: z.string() }).nullable(),
 });
 export type Me = z.infer<typeof meSchema>;
 
@@ -32,7 +34,13 @@ export const signInSchema = z.strictObject({ login: z.string().max(100), passphr
 export const accountSchema = z.strictObject({ login, passphrase });
 export const joinSchema = z.strictObject({ code: z.string().trim().toUpperCase().max(20), name, login, passphrase });
 export const newPersonSchema = z.strictObject({ name, login, passphrase, role: z.enum(['instructor', 'student']) });
+/** One that somebody is given. */
 export const passphraseSchema = z.strictObject({ passphrase });
+/** One's own, changed by who knows the one in force. */
+export const ownPassphraseSchema = z.strictObject({ current: z.string().max(200), passphrase });
+/** Somebody who signs in, as the keeper sees them. */
+export const accountViewSchema = personSchema.extend({ login: z.string() });
+export type AccountView = z.infer<typeof accountViewSchema>;
 export const signOutSchema = z.strictObject({ everywhere: z.boolean().default(false) });
 export const beSchema = z.strictObject({ person: z.uuid().nullable() });
 

@@ -2,12 +2,13 @@
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import pg from 'pg';
-import { type Cluster, dataFolder, programsFor, runningUrl, startCluster } from './cluster';
+import { dataFolder, programsFor } from './cluster';
 import { UserError } from './errors';
+import { onDatabase } from './on-database';
 import { run, say } from './run';
 
 /** What is worth nothing in another place: answers that can be worked out again, and who was signed in. */
-const LEFT_OUT = ['reasoning_answer', 'session', 'failed_attempt'];
+const LEFT_OUT = ['reasoning_answer', 'session', 'known_device', 'attempt'];
 
 function fileOf(command: string, args: readonly string[]): string {
   const [file, ...more] = args;
@@ -26,17 +27,6 @@ async function tool(name: string, url: string, args: readonly string[]): Promise
     quiet: true,
   });
   if (code !== 0) throw new UserError(`${name} did not come to its end: ${output.trim().split('\n').at(-1) ?? code}`, 1);
-}
-
-/** Does something on the database, that of a running Foxing if there is one. */
-async function onDatabase<T>(work: (url: string) => Promise<T>): Promise<T> {
-  const reached = process.env['DATABASE_URL'] ?? runningUrl(dataFolder());
-  const cluster: Cluster | null = reached === null ? await startCluster(dataFolder()) : null;
-  try {
-    return await work(reached ?? cluster!.ownerUrl);
-  } finally {
-    await cluster?.stop();
-  }
 }
 
 /** Writes the database as it is at one moment, also while people work. */

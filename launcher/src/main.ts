@@ -16,6 +16,7 @@ import type * as Solve from '../../cli/src/solve';
 import type * as Species from '../../cli/src/species';
 import type * as Backup from './backup';
 import type * as Demo from './demo';
+import type * as Passphrase from './passphrase';
 import type * as Test from './test';
 import type * as Verify from './verify';
 import { isUserError, UserError } from './errors';
@@ -27,6 +28,7 @@ const HELP = `Usage: ./foxing <command>
   verify             recompute the hash chains of all cases of the database
   backup FILE        write the whole database into one file, also while people work
   restore FILE       fill an empty database from such a file
+  passphrase LOGIN   give somebody a new passphrase, the keeper too; it is printed
   test [part]        run the checks: all, or core, server, web, e2e
   sim SCRIPT.json …  run bench scripts on a simulated sample
   deduce RECORD.json what a record of observations proves
@@ -76,6 +78,8 @@ async function run(argv: readonly string[]): Promise<number> {
       return (await bundled<typeof Backup>('launcher/src/backup')).backup(rest);
     case 'restore':
       return (await bundled<typeof Backup>('launcher/src/backup')).restore(rest);
+    case 'passphrase':
+      return (await bundled<typeof Passphrase>('launcher/src/passphrase')).passphrase(rest);
     case 'test':
       return (await bundled<typeof Test>('launcher/src/test')).test(rest);
     case 'sim':

@@ -20,6 +20,7 @@ import { handbookRoutes } from './handbook/routes';
 import { knownHost, sameOrigin, wellFormed } from './http/guards';
 import { HttpProblem, problems, unknownRoute } from './http/problem';
 import type { CaseReasoning } from './reasoning/case-reasoning';
+import type { Passphrases } from './people/passphrase';
 import { doorRoutes, peopleRoutes } from './people/routes';
 import { photoRoutes } from './photos/routes';
 import { preparationRoutes } from './preparation/routes';
@@ -37,6 +38,7 @@ export interface AppParts {
   readonly reasoning: CaseReasoning;
   readonly bench: Crew<BenchTasks>;
   readonly thought: Crew<ThoughtTasks>;
+  readonly passphrases: Passphrases;
   readonly log: Logger;
   /** Folder of the built interface; absent in server tests. */
   readonly web?: string;
@@ -67,7 +69,19 @@ const TAKES_FILES = '/cases/import';
 const isRequest = (req: { url?: string; headers: IncomingHttpHeaders }): boolean =>
   req.url !== TAKES_FILES && /^application\/json\b/i.test(req.headers['content-type'] ?? '');
 
-export function createApp({ db, live, cases, reasoning, bench, thought, log, web, hosts, ...rest }: AppParts): Express {
+export function createApp({
+  db,
+  live,
+  cases,
+  reasoning,
+  bench,
+  thought,
+  passphrases,
+  log,
+  web,
+  hosts,
+  ...rest
+}: AppParts): Express {
   const { requestsPerMinute = REQUESTS_PER_MINUTE } = rest;
   const app = express();
   app.disable('x-powered-by');
@@ -105,13 +119,13 @@ export function createApp({ db, live, cases, reasoning, bench, thought, log, web
       res.setHeader('cache-control', 'no-store');
       next();
     },
-    doorRoutes(db),
+    doorRoutes(db, passphrases),
     identify(db),
     perPerson(requestsPerMinute),
     // What is asked for most comes first.
     caseRoutes(db, cases, debriefs, live, reasoning, thought),
-    peopleRoutes(db),
-    classRoutes(db, cases, debriefs, thought),
+    peopleRoutes(db, passphrases),
+    classRoutes(db, cases, debriefs, thought, passphrases),
     photoRoutes(db, cases),
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench, thought),

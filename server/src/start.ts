@@ -8,7 +8,8 @@ import { LiveUpdates } from './cases/live';
 import { openPool } from './db/pool';
 import { CaseReasoning } from './reasoning/case-reasoning';
 import { Reasoner } from './reasoning/reasoner';
-import { benchCrew, thoughtCrew } from './workers/crews';
+import { Passphrases } from './people/passphrase';
+import { benchCrew, hashingCrew, thoughtCrew } from './workers/crews';
 
 export interface Running {
   readonly url: string;
@@ -39,7 +40,7 @@ const WARMING_SECONDS = 30;
 export async function startServer(options: StartOptions): Promise<Running> {
   const db = openPool(options.databaseUrl);
   const live = new LiveUpdates(options.databaseUrl);
-  const [bench, thought] = await Promise.all([benchCrew(options.threads), thoughtCrew(options.threads)]);
+  const [bench, thought, hashing] = await Promise.all([benchCrew(options.threads), thoughtCrew(options.threads), hashingCrew()]);
   const herald = new Herald(db);
   const reasoner = new Reasoner(thought, db, await reasoningVersion());
   const log = pino({ level: options.logLevel ?? 'warn' }, pino.destination(2));
@@ -50,12 +51,13 @@ export async function startServer(options: StartOptions): Promise<Running> {
     reasoning: new CaseReasoning(db, reasoner),
     bench,
     thought,
+    passphrases: new Passphrases(hashing),
     log,
     ...(options.web && { web: options.web }),
     ...(options.hosts && { hosts: options.hosts }),
     ...(options.requestsPerMinute && { requestsPerMinute: options.requestsPerMinute }),
   });
-  const rest = () => Promise.all([live.close(), bench.close(), thought.close()]);
+  const rest = () => Promise.all([live.close(), bench.close(), thought.close(), hashing.close()]);
   const server = app.listen(options.port, '127.0.0.1');
   try {
     await new Promise<void>((resolve, reject) => server.once('listening', resolve).once('error', reject));

@@ -23,7 +23,11 @@ const PASS = 'a brush, a pan, a jar';
 const ask = (who: Who | { cookie: string }, method: string, path: string, body?: unknown, headers = {}): Promise<Answer> =>
   new Visitor(base, typeof who === 'string' ? cookies[who] : who.cookie).ask(method, path, body, headers);
 
-const cookieIn = ({ headers }: Answer): string => headers.get('set-cookie')?.split(';')[0] ?? '';
+const cookieIn = ({ headers }: Answer): string =>
+  headers
+    .getSetCookie()
+    .find((c) => c.startsWith('foxing='))
+    ?.split(';')[0] ?? '';
 const read = <T>({ text }: Answer) => JSON.parse(text) as T;
 
 async function enter(who: Who, path: string, body: object): Promise<void> {
@@ -93,6 +97,8 @@ const TABLE: readonly (readonly [string, string, readonly Who[], unknown?])[] = 
   ['POST', '/sign-out', SIGNED_IN, { everywhere: 'no' }],
   ['POST', '/accounts', ['keeper'], { login: 'x' }],
   ['POST', '/people', ['keeper'], { name: '' }],
+  ['GET', '/people', ['keeper']],
+  ['PUT', '/people/:person/passphrase', ['keeper'], { passphrase: 'short' }],
   ['GET', '/jars', SIGNED_IN],
   ['GET', '/house-rules', SIGNED_IN],
   ['PUT', '/house-rules', SIGNED_IN, { help: 'much' }],
@@ -237,15 +243,91 @@ test('another site cannot write, not even with the cookie', async () => {
   expect(answer.status).toBe(403);
 });
 
+const guess = (login: string, passphrase = 'wrong words here', cookie = '') =>
+  ask({ cookie }, 'POST', '/sign-in', { login, passphrase });
+const deviceIn = ({ headers }: Answer) =>
+  headers
+    .getSetCookie()
+    .find((c) => c.startsWith('foxing_device='))!
+    .split(';')[0]!;
+
 test('guessing is stopped, and tells nothing of who is there', async () => {
-  const guess = (login: string, passphrase = 'wrong words here') => ask('nobody', 'POST', '/sign-in', { login, passphrase });
+  // A browser of one's own is known from before.
+  const device = deviceIn(await guess('colleague', PASS));
   const [there, not] = [await guess('colleague'), await guess('no-such-one')];
   expect([there.status, there.text]).toEqual([not.status, not.text]);
   let last = there;
   for (let i = 0; i < 8; i++) last = await guess('colleague');
   expect(last.status).toBe(429);
-  // The right words are of no use then either.
+  // The right words are of no use then either, but from the browser that is known: strangers lock nobody out.
   expect((await guess('colleague', PASS)).status).toBe(429);
+  expect((await guess('colleague', PASS, device)).status).toBe(200);
+  // A browser that is known is no way round the limit, nor a key to another's login.
+  for (let i = 0; i < 8; i++) last = await guess('colleague', 'wrong words here', device);
+  expect((await guess('colleague', PASS, device)).status).toBe(429);
+  expect((await guess('owner', PASS)).status).toBe(200);
+});
+
+test('of sixty guesses at once eight are compared', async () => {
+  const all = await Promise.all(Array.from({ length: 60 }, () => guess('classmate')));
+  const by = (status: number) => all.filter((a) => a.status === status).length;
+  expect([by(403), by(429)]).toEqual([8, 52]);
+});
+
+test('a wrong class code is counted for who typed it, and hinders no one else', async () => {
+  const { id, code } = read<{ id: string; code: string }>(
+    await ask('colleague', 'POST', '/classes', { name: 'Codes' }).then((a) =>
+      ask('colleague', 'GET', `/classes/${read<{ id: string }>(a).id}`),
+    ),
+  );
+  const join = (login: string, c: string) => ask('nobody', 'POST', '/join', { code: c, name: login, login, passphrase: PASS });
+  for (let i = 0; i < 9; i++) await join('guesser-1', 'WRONGONE');
+  expect((await join('guesser-1', code)).status).toBe(429);
+  expect((await join('honest-1', code)).status).toBe(201);
+  for (let i = 0; i < 9; i++) await ask('classmate', 'POST', '/classes/join', { code: 'WRONGONE' });
+  expect((await ask('classmate', 'POST', '/classes/join', { code })).status).toBe(429);
+  expect((await ask('owner', 'POST', '/classes/join', { code })).status).toBe(200);
+  await ask('colleague', 'PUT', `/classes/${id}`, { gone: true });
+});
+
+test('a new passphrase needs the one in force; who was given one is told by whom; nobody is given one behind another’s back', async () => {
+  const mine = read<{ id: string }>(await ask('instructor', 'POST', '/classes', { name: 'Resets' })).id;
+  const { code } = read<{ code: string }>(await ask('instructor', 'GET', `/classes/${mine}`));
+  const joined = await ask('nobody', 'POST', '/join', { code, name: 'Rosa', login: 'rosa', passphrase: PASS });
+  let rosa = { cookie: cookieIn(joined) };
+  const { id } = read<{ id: string }>(joined);
+  const change = (current: string, passphrase: string) => ask(rosa, 'PUT', '/me/passphrase', { current, passphrase });
+  expect((await change('not the one in force', 'four new brushes')).status).toBe(403);
+  const changed = await change(PASS, 'four new brushes');
+  expect(changed.status).toBe(200);
+  rosa = { cookie: cookieIn(changed) };
+  const reset = async () => read<{ reset: { by: string } | null }>(await ask(rosa, 'GET', '/me')).reset;
+  expect(await reset()).toBeNull();
+
+  const give = (who: Who, path: string) => ask(who, 'PUT', path, { passphrase: 'given by another' });
+  expect((await give('instructor', `/classes/${mine}/people/${id}/passphrase`)).status).toBe(200);
+  expect((await change('given by another', 'five of my brushes')).status).toBe(401);
+  rosa = { cookie: cookieIn(await guess('rosa', 'given by another')) };
+  expect(await reset()).toMatchObject({ by: 'instructor' });
+  const own = await change('given by another', 'five of my brushes');
+  rosa = { cookie: cookieIn(own) };
+  expect(await reset()).toBeNull();
+
+  // In another's class as well: neither instructor alone.
+  const theirs = read<{ id: string }>(await ask('colleague', 'POST', '/classes', { name: 'Others' })).id;
+  const other = read<{ code: string }>(await ask('colleague', 'GET', `/classes/${theirs}`)).code;
+  await ask(rosa, 'POST', '/classes/join', { code: other });
+  for (const [who, of] of [
+    ['instructor', mine],
+    ['colleague', theirs],
+  ] as const)
+    expect((await give(who, `/classes/${of}/people/${id}/passphrase`)).status).toBe(403);
+  expect((await give('keeper', `/people/${id}/passphrase`)).status).toBe(200);
+  // An instructor is given one by the keeper, the keeper by nobody here.
+  const people = read<{ id: string; login: string }[]>(await ask('keeper', 'GET', '/people'));
+  const of = (login: string) => people.find((p) => p.login === login)!.id;
+  expect((await give('keeper', `/people/${of('keeper')}/passphrase`)).status).toBe(404);
+  expect(JSON.stringify(people)).not.toMatch(/passphrase|[0-9a-f]{64}/);
 });
 
 test('passphrases and tokens are kept only as hashes', async () => {

@@ -70,6 +70,26 @@ function* smilesLines(text: string): Generator<() => Draft> {
   }
 }
 
+/** Of one structure. */
+const MOST_ATOMS = 250;
+
+/**
+ * What a molfile says of its size, before it is parsed: a parser makes room for whatever is said.
+ * @throws StructureError where that is too much, or more than the record has lines for.
+ */
+function checkCounts(lines: readonly string[]): void {
+  const [atoms, bonds] = (
+    lines.some((l) => /V3000\s*$/.test(l))
+      ? (/^M {2}V30 COUNTS\s+(\d+)\s+(\d+)/.exec(lines.find((l) => l.startsWith('M  V30 COUNTS')) ?? '') ?? []).slice(1)
+      : [lines[3]?.slice(0, 3), lines[3]?.slice(3, 6)]
+  ).map(Number) as [number, number];
+  if (!(atoms >= 1) || !(bonds >= 0)) throw new StructureError('its molfile does not say how many atoms and bonds it has');
+  if (atoms > MOST_ATOMS || bonds > 2 * MOST_ATOMS)
+    throw new StructureError(`it says that it has ${atoms} atoms and ${bonds} bonds; at most ${MOST_ATOMS} atoms are read`);
+  if (atoms + bonds > lines.length)
+    throw new StructureError(`it says that it has ${atoms} atoms and ${bonds} bonds, and has fewer lines`);
+}
+
 function* sdf(text: string): Generator<() => Draft> {
   for (const record of text.split(/^\$\$\$\$.*$/m)) {
     if (!record.trim()) continue;
@@ -81,6 +101,7 @@ function* sdf(text: string): Generator<() => Draft> {
     yield () => {
       const end = lines.findIndex((l) => l.startsWith('M  END'));
       if (end < 0) throw new StructureError('this record has no molfile: "M  END" is missing');
+      checkCounts(lines.slice(0, end + 1));
       const molecule = Molecule.fromMolfile(lines.slice(0, end + 1).join('\n'));
       return {
         smiles: molecule.toIsomericSmiles(),

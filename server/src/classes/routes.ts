@@ -22,8 +22,9 @@ import type { Debriefs } from '../cases/debriefs';
 import type { Db } from '../db/pool';
 import { caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
-import { hashed } from '../people/passphrase';
-import { closeAllSessions, failed, failures, setPassphrase } from '../people/store';
+import { byPerson, forget } from '../people/attempts';
+import type { Passphrases } from '../people/passphrase';
+import { closeAllSessions, isOnlyTaughtBy, setPassphrase } from '../people/store';
 import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
 import * as store from './store';
@@ -34,7 +35,6 @@ type WithId = Request<{ id: string }>;
 const DRAWING_SECONDS = 60;
 /** A mixture that is not kept is worked in some seconds, and in minutes where other work goes before it. */
 const ASSESSING_SECONDS = 240;
-const MOST_FAILURES = 8;
 const assessing = z.strictObject({
   unknowns: z.array(unknownSchema).min(1).max(40),
   tests: z.array(z.string()).nullable().default(null),
@@ -50,7 +50,13 @@ const summary = (person: Person, c: store.ClassRow): ClassSummary => ({
   members: c.members,
 });
 
-export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: Crew<ThoughtTasks>): Router {
+export function classRoutes(
+  db: Db,
+  cases: Cases,
+  debriefs: Debriefs,
+  thought: Crew<ThoughtTasks>,
+  passphrases: Passphrases,
+): Router {
   const router = Router();
   const work = new ClassWork(db, cases, debriefs);
   router.get('/classes', async (req, res) => {
@@ -69,14 +75,11 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
     const person = actor(req);
     must(person, { do: 'see-classes' });
     const { code } = check(joining, req.body);
-    const whom = `code ${person.id}`;
-    if ((await failures(db, whom)) >= MOST_FAILURES)
-      throw new HttpProblem('too-many', 'Too many codes that were none; wait a quarter of an hour.');
+    const attempt = await byPerson(db, person.id, 'code');
     const id = await store.classOfCode(db, code);
-    if (id === null || !(await store.addMember(db, id, person.id))) {
-      await failed(db, whom);
+    if (id === null || !(await store.addMember(db, id, person.id)))
       throw new HttpProblem('bad-input', 'code: no class has this code, or you are in it already');
-    }
+    await forget(db, attempt);
     res.json({ joined: true });
   });
   router.get('/classes/:id', async (req: WithId, res) => {
@@ -105,11 +108,17 @@ export function classRoutes(db: Db, cases: Cases, debriefs: Debriefs, thought: C
     res.json(summary(actor(req), (await store.findClass(db, id))!));
   });
   router.put('/classes/:id/people/:person/passphrase', async (req: Request<{ id: string; person: string }>, res) => {
-    const { id } = await work.mine(actor(req), caseId(req.params.id));
+    const instructor = actor(req);
+    const { id } = await work.mine(instructor, caseId(req.params.id));
     const student = (await store.membersOf(db, id)).find((p) => p.id === req.params.person && p.role === 'student');
     if (!student) throw new HttpProblem('not-found', 'There is no such student in this class.');
     const { passphrase } = check(passphraseSchema, req.body);
-    await setPassphrase(db, student.id, await hashed(passphrase));
+    if (!(await isOnlyTaughtBy(db, student.id, instructor.id)))
+      throw new HttpProblem(
+        'forbidden',
+        'This student is in another instructor’s class as well: ask the keeper of this machine for a new passphrase.',
+      );
+    await setPassphrase(db, student.id, await passphrases.hashed(passphrase), instructor.id);
     await closeAllSessions(db, student.id);
     res.json({ changed: true });
   });

@@ -6,6 +6,7 @@ import {
   joinSchema,
   type Me,
   newPersonSchema,
+  ownPassphraseSchema,
   passphraseSchema,
   type Person,
   signInSchema,
@@ -14,24 +15,39 @@ import {
 import { actor, must, SESSION_COOKIE, sessionIn } from '../access/access';
 import { addMember, classOfCode } from '../classes/store';
 import { type Db, transaction } from '../db/pool';
+import { caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
-import { hashed, isPassphrase } from './passphrase';
+import * as attempts from './attempts';
+import type { Passphrases } from './passphrase';
 import * as store from './store';
 
 const COOKIE_DAYS = 14;
 const DAY_MS = 24 * 3600 * 1000;
-/** Failures within a quarter of an hour after which one has to wait: of one login or code, and from one address. */
-const MOST_FAILURES = 8;
-const MOST_FROM_ADDRESS = 60;
+/** What a browser holds from which somebody signed in before; it opens nothing. */
+const DEVICE_COOKIE = 'foxing_device';
+const DEVICE = new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([A-Za-z0-9_-]{43})(?:;|$)`);
+const DEVICE_DAYS = 400;
 
-const fromAddress = (req: Request) => `from ${req.socket.remoteAddress ?? ''}`;
+const deviceIn = (req: Request): string | null => DEVICE.exec(req.get('cookie') ?? '')?.[1] ?? null;
+const addressOf = (req: Request) => req.socket.remoteAddress ?? '';
 
-async function notGuessing(db: Db, req: Request, whom: string): Promise<void> {
-  if ((await store.failures(db, whom)) >= MOST_FAILURES || (await store.failures(db, fromAddress(req))) >= MOST_FROM_ADDRESS)
-    throw new HttpProblem(
-      'too-many',
-      'Too many attempts; wait a quarter of an hour, or ask your instructor for a new passphrase.',
-    );
+const cookie = (req: Request, days: number) =>
+  ({ httpOnly: true, sameSite: 'strict', secure: req.secure, path: '/', maxAge: days * DAY_MS }) as const;
+
+/**
+ * Does what an attempt is for.
+ * @param work says whether it was right; an error that is no verdict is not counted against anybody.
+ */
+async function judged<T>(db: Db, attempt: attempts.Attempt, work: () => Promise<T | null>): Promise<T | null> {
+  let verdict: T | null;
+  try {
+    verdict = await work();
+  } catch (error) {
+    await attempts.forget(db, attempt);
+    throw error;
+  }
+  if (verdict !== null) await attempts.forget(db, attempt);
+  return verdict;
 }
 
 /** Every sign-in begins a session of its own: one that was there before, whosever it was, is ended. */
@@ -39,13 +55,13 @@ async function signedIn(db: Db, req: Request, res: Response, person: Person): Pr
   const before = sessionIn(req);
   if (before) await store.closeSession(db, before);
   const token = await store.openSession(db, person.id);
-  res.cookie(SESSION_COOKIE, token, {
-    httpOnly: true,
-    sameSite: 'strict',
-    secure: req.secure,
-    path: '/',
-    maxAge: COOKIE_DAYS * DAY_MS,
-  });
+  res.cookie(SESSION_COOKIE, token, cookie(req, COOKIE_DAYS));
+}
+
+/** The browser is known from now on as one from which this person signs in. */
+async function signedInHere(db: Db, req: Request, res: Response, person: Person): Promise<void> {
+  res.cookie(DEVICE_COOKIE, await attempts.rememberDevice(db, person.id, deviceIn(req)), cookie(req, DEVICE_DAYS));
+  await signedIn(db, req, res, person);
 }
 
 const NO_CODE = 'code: no class has this code; ask your instructor for the one in force';
@@ -62,31 +78,27 @@ async function orTaken<T>(work: () => Promise<T>): Promise<T> {
 }
 
 /** What may be asked without being signed in. */
-export function doorRoutes(db: Db): Router {
+export function doorRoutes(db: Db, passphrases: Passphrases): Router {
   const router = Router();
   router.post('/sign-in', async (req, res) => {
     const { login, passphrase } = check(signInSchema, req.body);
     const name = login.trim().toLowerCase();
-    const whom = `login ${name}`;
-    await notGuessing(db, req, whom);
-    const found = await store.findLogin(db, name);
-    if (!(await isPassphrase(passphrase, found?.passphrase ?? null))) {
-      await store.failed(db, whom, fromAddress(req));
-      throw new HttpProblem('forbidden', 'Login and passphrase do not belong together.');
-    }
-    const { id, name: called, role } = found!;
-    await signedIn(db, req, res, found!);
+    const attempt = await attempts.toSignIn(db, { login: name, address: addressOf(req), device: deviceIn(req) });
+    const found = await judged(db, attempt, async () => {
+      const person = await store.findLogin(db, name);
+      return (await passphrases.is(passphrase, person?.passphrase ?? null)) ? person : null;
+    });
+    if (!found) throw new HttpProblem('forbidden', 'Login and passphrase do not belong together.');
+    const { id, name: called, role } = found;
+    await signedInHere(db, req, res, found);
     res.json({ id, name: called, role });
   });
   router.post('/join', async (req, res) => {
     const { code, name, login, passphrase } = check(joinSchema, req.body);
-    await notGuessing(db, req, 'code');
-    const joined = await classOfCode(db, code);
-    if (joined === null) {
-      await store.failed(db, 'code', fromAddress(req));
-      throw new HttpProblem('bad-input', NO_CODE);
-    }
-    const kept = await hashed(passphrase);
+    const attempt = await attempts.toJoin(db, { login, address: addressOf(req) });
+    const joined = await judged(db, attempt, () => classOfCode(db, code));
+    if (joined === null) throw new HttpProblem('bad-input', NO_CODE);
+    const kept = await passphrases.hashed(passphrase);
     const person = await orTaken(() =>
       transaction(db, async (tx) => {
         const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
@@ -94,18 +106,23 @@ export function doorRoutes(db: Db): Router {
         return made;
       }),
     );
-    await signedIn(db, req, res, person);
+    await signedInHere(db, req, res, person);
     res.status(201).json(person);
   });
   return router;
 }
 
-export function peopleRoutes(db: Db): Router {
+export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
   const router = Router();
   router.get('/me', async (req, res) => {
     const person = actor(req);
     const accounts = await store.accountsOn(db);
-    const me: Me = { ...person, accounts, madeUp: accounts ? [] : await store.madeUpPeople(db) };
+    const me: Me = {
+      ...person,
+      accounts,
+      madeUp: accounts ? [] : await store.madeUpPeople(db),
+      reset: await store.resetOf(db, person.id),
+    };
     res.json(me);
   });
   /** On a single machine without accounts: be one of the demo's made-up people, or the local person again. */
@@ -141,24 +158,50 @@ export function peopleRoutes(db: Db): Router {
     const person = actor(req);
     must(person, { do: 'keep' });
     const { login, passphrase } = check(accountSchema, req.body);
-    const kept = await hashed(passphrase);
+    if (await store.accountsOn(db)) throw new HttpProblem('bad-input', 'Accounts are on already.');
+    const kept = await passphrases.hashed(passphrase);
     await orTaken(() => store.setAccount(db, person.id, login, kept));
     await store.turnOn(db);
-    await signedIn(db, req, res, person);
+    // Whoever was somebody without a passphrase signs in like everybody else.
+    await store.closeEverySession(db);
+    await signedInHere(db, req, res, person);
     res.json({ accounts: true });
   });
   router.put('/me/passphrase', async (req, res) => {
-    const { passphrase } = check(passphraseSchema, req.body);
+    const { current, passphrase } = check(ownPassphraseSchema, req.body);
     const { id } = actor(req);
-    await store.setPassphrase(db, id, await hashed(passphrase));
+    const attempt = await attempts.byPerson(db, id, 'passphrase');
+    const person = await judged(db, attempt, async () => {
+      const found = await store.findPerson(db, id);
+      return (await passphrases.is(current, found?.passphrase ?? null)) ? found : null;
+    });
+    if (!person) throw new HttpProblem('forbidden', 'current: this is not the passphrase that is in force');
+    await store.setPassphrase(db, id, await passphrases.hashed(passphrase), null);
     await store.closeAllSessions(db, id);
     await signedIn(db, req, res, actor(req));
+    res.json({ changed: true });
+  });
+  /** Everybody who signs in here. */
+  router.get('/people', async (req, res) => {
+    must(actor(req), { do: 'keep' });
+    res.json(await store.peopleWithLogins(db));
+  });
+  /** The keeper gives anybody else a new passphrase; a keeper's own is reset on the machine. */
+  router.put('/people/:id/passphrase', async (req: Request<{ id: string }>, res) => {
+    const keeper = actor(req);
+    must(keeper, { do: 'keep' });
+    const { passphrase } = check(passphraseSchema, req.body);
+    const found = await store.findPerson(db, caseId(req.params.id));
+    if (!found || found.role === 'keeper' || found.passphrase === null)
+      throw new HttpProblem('not-found', 'There is nobody with this login whose passphrase could be set here.');
+    await store.setPassphrase(db, found.id, await passphrases.hashed(passphrase), keeper.id);
+    await store.closeAllSessions(db, found.id);
     res.json({ changed: true });
   });
   router.post('/people', async (req, res) => {
     must(actor(req), { do: 'keep' });
     const { name, login, passphrase, role } = check(newPersonSchema, req.body);
-    const kept = await hashed(passphrase);
+    const kept = await passphrases.hashed(passphrase);
     res.status(201).json(await orTaken(() => store.insertPerson(db, { name, role, login, passphrase: kept })));
   });
   return router;

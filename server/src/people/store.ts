@@ -56,6 +56,11 @@ export async function closeSession(db: Queryable, token: string): Promise<void> 
   await db.query('delete from session where token = $1', [sha256(token)]);
 }
 
+/** Ends what is open of everybody. */
+export async function closeEverySession(db: Queryable): Promise<void> {
+  await db.query('delete from session');
+}
+
 export async function closeAllSessions(db: Queryable, person: string): Promise<void> {
   await db.query('delete from session where person = $1', [person]);
 }
@@ -92,18 +97,32 @@ export async function setAccount(db: Queryable, person: string, login: string, p
   await db.query('update person set login = $2, passphrase = $3 where id = $1', [person, login, passphrase]);
 }
 
-export async function setPassphrase(db: Queryable, person: string, passphrase: string): Promise<void> {
-  await db.query('update person set passphrase = $2 where id = $1', [person, passphrase]);
+/** @param by who gave it to them; null when they chose it themselves. */
+export async function setPassphrase(db: Queryable, person: string, passphrase: string, by: string | null): Promise<void> {
+  const sql = `update person set passphrase = $2, passphrase_by = $3, passphrase_at = case when $3::uuid is null then null else now() end
+    where id = $1`;
+  await db.query(sql, [person, passphrase, by]);
 }
 
-const WINDOW = "interval '15 minutes'";
-
-export async function failures(db: Queryable, whom: string): Promise<number> {
-  const sql = `select count(*)::int as count from failed_attempt where whom = $1 and at > now() - ${WINDOW}`;
-  return (await db.query<{ count: number }>(sql, [whom])).rows[0]!.count;
+/** Who gave somebody the passphrase that is in force, and when; null where they chose it themselves. */
+export async function resetOf(db: Queryable, person: string): Promise<{ by: string; at: string } | null> {
+  const sql = `select b.name as by, p.passphrase_at as at from person p join person b on b.id = p.passphrase_by where p.id = $1`;
+  const { rows } = await db.query<{ by: string; at: Date }>(sql, [person]);
+  return rows[0] ? { by: rows[0].by, at: rows[0].at.toISOString() } : null;
 }
 
-export async function failed(db: Queryable, ...whom: readonly string[]): Promise<void> {
-  await db.query('insert into failed_attempt (whom) select unnest($1::text[])', [whom]);
-  await db.query(`delete from failed_attempt where at < now() - ${WINDOW}`);
+export async function findPerson(db: Queryable, id: string): Promise<Login | null> {
+  return (await db.query<Login>('select id, name, role, passphrase from person where id = $1', [id])).rows[0] ?? null;
+}
+
+/** Is somebody in classes of this instructor and in no one else's? */
+export async function isOnlyTaughtBy(db: Queryable, person: string, instructor: string): Promise<boolean> {
+  const sql = `select bool_and(c.instructor = $2) as only from class_member m join class c on c.id = m.class_id where m.person = $1`;
+  return (await db.query<{ only: boolean | null }>(sql, [person, instructor])).rows[0]?.only === true;
+}
+
+/** Everybody who signs in, for who keeps the machine. */
+export async function peopleWithLogins(db: Queryable): Promise<(Person & { login: string })[]> {
+  const sql = 'select id, name, role, login from person where login is not null order by role, name';
+  return (await db.query<Person & { login: string }>(sql)).rows;
 }

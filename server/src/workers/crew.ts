@@ -19,10 +19,12 @@ export interface CrewOptions {
   readonly threads?: number;
   /** Niceness of the threads; 0 by default. */
   readonly nice?: number;
+  /** Tasks that may wait before more are sent away for a moment; 400 by default. */
+  readonly mostWaiting?: number;
 }
 
-/** Tasks that may wait before more are sent away for a moment, and the seconds that one may wait for a thread. */
 const MOST_WAITING = 400;
+/** Seconds that a task may wait for a thread. */
 const WAITING_SECONDS = 30;
 
 export interface Budget {
@@ -46,6 +48,7 @@ export class Crew<T extends Tasks> {
   private constructor(
     private readonly pool: Piscina,
     readonly threads: number,
+    private readonly mostWaiting: number,
   ) {
     this.line = new PQueue({ concurrency: threads });
     pool.on('error', () => undefined);
@@ -55,7 +58,7 @@ export class Crew<T extends Tasks> {
   /** @param module the TypeScript module that exports `tasks`. */
   static async hire<T extends Tasks>(
     module: URL,
-    { threads = availableParallelism(), nice = 0 }: CrewOptions = {},
+    { threads = availableParallelism(), nice = 0, mostWaiting = MOST_WAITING }: CrewOptions = {},
   ): Promise<Crew<T>> {
     const pool = new Piscina({
       filename: fileURLToPath(new URL('./boot.mjs', import.meta.url)),
@@ -67,7 +70,7 @@ export class Crew<T extends Tasks> {
       // A thread that is idle keeps what it has read.
       idleTimeout: Infinity,
     });
-    return new Crew<T>(pool, threads);
+    return new Crew<T>(pool, threads, mostWaiting);
   }
 
   /**
@@ -80,7 +83,7 @@ export class Crew<T extends Tasks> {
     input: Input<T, K>,
     { seconds, tooLong, onBegin }: Budget,
   ): Promise<Value<T, K>> {
-    if (this.closing || this.line.size >= MOST_WAITING) throw new HttpProblem('busy', BUSY);
+    if (this.closing || this.line.size >= this.mostWaiting) throw new HttpProblem('busy', BUSY);
     const ticket = this.tickets++;
     const stop = new AbortController();
     let hasBegun = false;

@@ -6,6 +6,7 @@ import type { BranchStep } from '#core/practice/branch';
 import type { Debrief } from '#core/practice/debrief';
 import type { CaseReport } from '#core/report/report';
 import {
+  accountViewSchema,
   type Append,
   type CaseChanges,
   caseChangesSchema,
@@ -136,6 +137,14 @@ export function createApi(base = '') {
     joinClass: (code: string) => call(z.unknown(), '/classes/join', { body: { code } }),
     changeClass: (id: string, change: { gone?: boolean; code?: 'new' | 'none' }) =>
       call(classSchema, `/classes/${id}`, { body: change, method: 'PUT' }),
+    changePassphrase: (asked: { current: string; passphrase: string }) =>
+      call(z.unknown(), '/me/passphrase', { body: asked, method: 'PUT' }),
+    people: () => call(z.array(accountViewSchema), '/people'),
+    addPerson: (asked: { name: string; login: string; passphrase: string; role: 'instructor' | 'student' }) =>
+      call(personSchema, '/people', { body: asked }),
+    /** By who keeps the machine. */
+    givePassphrase: (person: string, passphrase: string) =>
+      call(z.unknown(), `/people/${person}/passphrase`, { body: { passphrase }, method: 'PUT' }),
     resetPassphrase: (id: string, person: string, passphrase: string) =>
       call(z.unknown(), `/classes/${id}/people/${person}/passphrase`, { body: { passphrase }, method: 'PUT' }),
     drawSet: (asked: DrawingOfSet) => call(drawnSetSchema, '/draws', { body: asked }),

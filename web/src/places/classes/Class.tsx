@@ -7,6 +7,7 @@ import { Confirm } from '../../parts/Confirm';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+import { freshPassphrase } from './fresh-passphrase';
 import { NewPaper } from './NewPaper';
 import { NewWork } from './NewWork';
 
@@ -114,9 +115,11 @@ function People({ of, again }: { of: ClassView; again: () => void }) {
               title={`A new passphrase for ${p.name}?`}
               act="Give it"
               done={() => {
-                const passphrase = Array.from(crypto.getRandomValues(new Uint32Array(3)), (n) => n.toString(36)).join('-');
-                reset.mutate({ id: p.id, passphrase });
-                toast(`${p.name} signs in with: ${passphrase}`, { duration: 60000 });
+                const passphrase = freshPassphrase();
+                reset.mutate(
+                  { id: p.id, passphrase },
+                  { onSuccess: () => void toast(`${p.name} signs in with: ${passphrase}`, { duration: 60000 }) },
+                );
               }}
             >
               They are signed out everywhere, and sign in with the new one that is shown to you then.

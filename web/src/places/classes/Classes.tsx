@@ -7,6 +7,7 @@ import { TextField, Wrong } from '../../parts/fields';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+import { OwnPassphrase, PeopleHere, ResetNote } from './Accounts';
 
 const fail = (error: Error) => void toast.error(error.message);
 
@@ -131,6 +132,7 @@ export function Classes() {
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-5xl grow px-5 py-8">
         <Heading note={me.data && `You are ${me.data.name}, ${me.data.role}.`}>Classes</Heading>
+        {me.data && <ResetNote reset={me.data.reset} />}
         {error && (
           <Blank title="The classes did not open">
             <p>{error.message}</p>
@@ -167,6 +169,7 @@ export function Classes() {
           <OneField label="Code of a class to join" act="Join" done={api.joinClass} />
         </div>
         {me.data && !me.data.accounts && <MadeUp me={me.data} />}
+        {me.data?.accounts && me.data.role === 'keeper' && <PeopleHere />}
         <div className="mt-8 flex flex-wrap gap-2">
           {me.data?.accounts && (
             <>
@@ -174,6 +177,7 @@ export function Classes() {
               <Button look="quiet" onClick={() => out.mutate(true)}>
                 Sign out everywhere
               </Button>
+              <OwnPassphrase />
             </>
           )}
           {me.data?.role === 'keeper' && !me.data.accounts && <TurnOn />}
