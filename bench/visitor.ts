@@ -48,7 +48,13 @@ export class Visitor {
   async enter(path: string, body: object): Promise<Visitor> {
     const { status, headers, text } = await this.ask('POST', path, body);
     if (status >= 400) throw new Error(`${path}: ${status} ${text}`);
-    return new Visitor(this.url, headers.getSetCookie().find((c) => c.startsWith('foxing='))?.split(';')[0]);
+    return new Visitor(
+      this.url,
+      headers
+        .getSetCookie()
+        .find((c) => c.startsWith('foxing='))
+        ?.split(';')[0],
+    );
   }
 
   /** Hears of every case of theirs that moves on, until the connection is ended. */

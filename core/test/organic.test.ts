@@ -499,6 +499,19 @@ describe('lists of compounds', () => {
     expect(refused.map((r) => r.at)).toEqual([2, 3]);
     expect(refused[1]!.why).toMatch(/"hot" is no temperature/);
     expect(() => readList('a,b\n1,2\n', 'csv')).toThrow(/one of them must be "smiles"/);
+    // What says that it is large is refused before it is read; each of these took half a minute, or all memory.
+    const v3000 = (counts: string) =>
+      `x\n\n\n  0  0  0     0  0            999 V3000\nM  V30 BEGIN CTAB\nM  V30 COUNTS ${counts} 0 0 0\nM  END\n$$$$\n`;
+    const v2000 = (counts: string) => `x\n\n\n${counts}  0  0  0  0            999 V2000\nM  END\n$$$$\n`;
+    for (const [record, why] of [
+      [v3000('99999999 99999999'), /99999999 atoms .* at most 250/],
+      [v3000('200 100'), /has fewer lines/],
+      [v3000(''), /does not say how many/],
+      [v2000('999999'), /999 atoms .* at most 250/],
+      [v2000('200100'), /has fewer lines/],
+      [v2000('      '), /does not say how many/],
+    ] as const)
+      expect(readList(record, 'sdf').refused).toEqual([{ at: 1, why: expect.stringMatching(why) as string }]);
     expect(() => readList('\n', 'smiles')).toThrow(/empty/);
     const names = ['=cmd()', '=1+2', '-1,5', '+x', '@y', 'Säure “β”, 2,4-D'];
     const written = writeList(

@@ -112,7 +112,10 @@ test('what a set strikes out cannot be done under the name of a test that is all
   const made = JSON.parse((await client.ask('/api/classes', { name: 'Limited' })).text) as { id: string };
   const { code } = JSON.parse((await client.ask(`/api/classes/${made.id}`)).text) as { code: string };
   const joined = await client.ask('/api/join', { code, name: 'Cy', login: 'cy-1', passphrase: 'three old brushes' });
-  const cookie = joined.headers.getSetCookie().find((c) => c.startsWith('foxing='))!.split(';')[0]!;
+  const cookie = joined.headers
+    .getSetCookie()
+    .find((c) => c.startsWith('foxing='))!
+    .split(';')[0]!;
   const terms = { tests: ['look', 'solution-water', 'hydroxide'] };
   await client.ask(`/api/classes/${made.id}/sets`, { title: 'S', unknowns: [salt('CuSO4·5H2O')], given: {}, terms });
   const [listed] = JSON.parse((await client.ask('/api/cases', undefined, { cookie })).text) as { id: string }[];

@@ -1,6 +1,7 @@
 /** The library of compounds, drawings of structures, and a person's own list, in and out. */
 import { Router } from 'express';
 import { LRUCache } from 'lru-cache';
+import PQueue from 'p-queue';
 import * as z from 'zod';
 import { LIST_FORMATS, type ListFormat } from '#core/exchange/formats';
 import type { Listed } from '#core/exchange/lists';
@@ -35,11 +36,13 @@ const listed = ({ name, smiles, melts, boils }: (typeof LIBRARY)[number]): Liste
 
 export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<ThoughtTasks>): Router {
   const router = Router();
+  // One list after another: who sends many waits for them, and the thinking of others goes on beside it.
+  const reading = new PQueue({ concurrency: 1 });
   const drawings = new LRUCache<string, Promise<string>>({ max: KEPT_DRAWINGS });
   router.get('/compounds', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'read-library' });
-    const own = await bench.run('ownCompounds', await ownCompounds(db, person.id), { seconds: LIST_SECONDS });
+    const own = await thought.run('ownCompounds', await ownCompounds(db, person.id), { seconds: LIST_SECONDS });
     res.json([...own, ...(await thought.run('library', null, { seconds: LIST_SECONDS }))]);
   });
   router.get('/compounds/drawing.svg', async (req, res) => {
@@ -68,13 +71,15 @@ export function compoundRoutes(db: Db, bench: Crew<BenchTasks>, thought: Crew<Th
       'content-disposition',
       `attachment; filename="foxing-compounds.${format.data === 'smiles' ? 'smi' : format.data}"`,
     );
-    res.type(TYPES[format.data]).send(await bench.run('writeList', { list, format: format.data }, { seconds: LIST_SECONDS }));
+    res.type(TYPES[format.data]).send(await thought.run('writeList', { list, format: format.data }, { seconds: LIST_SECONDS }));
   });
   router.post('/compounds/list', async (req, res) => {
     const person = actor(req);
     must(person, { do: 'write-library' });
     const { format, text } = check(importSchema, req.body);
-    const { compounds, refused } = await bench.run('readList', { text, format }, { seconds: LIST_SECONDS, tooLong: TOO_LARGE });
+    const { compounds, refused } = await reading.add(() =>
+      thought.run('readList', { text, format }, { seconds: LIST_SECONDS, tooLong: TOO_LARGE }),
+    );
     const before = await ownCompounds(db, person.id);
     if (before.length + compounds.length > MOST_OWN)
       throw new HttpProblem(

@@ -4,8 +4,6 @@ import type { Op } from '#core/bench/ops';
 import type { SampleSpec } from '#core/bench/sample';
 import { reckon, type Reckoning } from '#core/bench/reckon';
 import { NotConverged } from '#core/equilibrium/solver';
-import type { ListFormat } from '#core/exchange/formats';
-import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
 import { TESTED_ELEMENTS } from '#core/organic/data/features';
 import { drawStructure } from '#core/organic/draw';
 import { StructureError } from '#core/organic/smiles';
@@ -30,8 +28,6 @@ import {
   type Subject,
   toSnapshot,
 } from '#core/record/working';
-import type { CompoundView } from '#contract';
-import { ownView } from '../compounds/view';
 import type { Done } from './crew';
 
 function attempt<T>(work: () => T): Done<T> {
@@ -96,10 +92,6 @@ export const tasks = {
   carryOut: ({ snapshot, op }: { snapshot: Snapshot; op: Op }): Done<SnapshotChange> => attempt(() => carryOutOn(snapshot, op)),
   reckon: (asked: Tube): Done<Reckoning> => attempt(() => reckoned(asked)),
   drawStructure: (smiles: string): Done<string> => attempt(() => drawStructure(smiles)),
-  readList: ({ text, format }: { text: string; format: ListFormat }): Done<ReadList> => attempt(() => readList(text, format)),
-  writeList: ({ list, format }: { list: readonly Listed[]; format: ListFormat }): Done<string> =>
-    attempt(() => writeList(list, format)),
-  ownCompounds: (list: readonly Listed[]): Done<CompoundView[]> => attempt(() => list.map(ownView)),
 };
 
 export type BenchTasks = typeof tasks;

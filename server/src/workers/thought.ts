@@ -15,10 +15,12 @@ import type { CompoundView, DrawingOfSet, DrawnSet, EquationsView, GivenView, Pa
 import { shorterWay } from '../reasoning/shorter';
 import { answerBook } from '../classes/answer-book';
 import { assess, type Assessed, drawSet } from '../classes/assess';
-import { libraryView } from '../compounds/view';
+import { libraryView, ownView } from '../compounds/view';
 import { type Answer, type Question, think } from '../reasoning/think';
 import { preparationPdf, type PreparationPaper } from '../preparation/pdf';
 import { pdfOf, type Printing } from '../report/pdf';
+import type { ListFormat } from '#core/exchange/formats';
+import { type Listed, readList, type ReadList, writeList } from '#core/exchange/lists';
 import { CaseFileError } from '#core/exchange/case-file';
 import { readCase, type ReadCase } from '../exchange/read-case';
 import type { Done } from './crew';
@@ -57,6 +59,16 @@ interface Assessing {
 interface InScheme {
   readonly scheme: Scheme;
   readonly test: string;
+}
+
+/** What structures that are given make of it; in words why they cannot be read. */
+function structured<T>(work: () => T): Done<T> {
+  try {
+    return { value: work() };
+  } catch (error) {
+    if (error instanceof StructureError) return { refused: error.message };
+    throw error;
+  }
 }
 
 export const tasks = {
@@ -113,6 +125,11 @@ export const tasks = {
   /** A paper printed empty. */
   answerBook: async (paper: PaperView): Promise<Done<Uint8Array>> => ({ value: await answerBook(paper) }),
   preparationPdf: async (asked: PreparationPaper): Promise<Done<Uint8Array>> => ({ value: await preparationPdf(asked) }),
+  /** Lists of compounds in and out: long ones take a while, and no bench waits for them. */
+  readList: ({ text, format }: { text: string; format: ListFormat }): Done<ReadList> => structured(() => readList(text, format)),
+  writeList: ({ list, format }: { list: readonly Listed[]; format: ListFormat }): Done<string> =>
+    structured(() => writeList(list, format)),
+  ownCompounds: (list: readonly Listed[]): Done<CompoundView[]> => structured(() => list.map(ownView)),
   library: async (_: null): Promise<Done<readonly CompoundView[]>> => ({ value: await libraryView() }),
 };
 
