@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import type { Op } from '#core/bench/ops';
+import { BenchError } from '#core/bench/error';
 import { drawFlow } from '#core/report/flow-drawing';
 import { type FlowNode, flowOf } from '#core/report/flow';
 import { reportOn, sayClaim, sayEntries } from '#core/report/report';
 import { csvOf, markdownOf } from '#core/report/text';
 import { lastWords } from '#core/record/words';
 import type { CaseEvent } from '#core/record/events';
+import type { Subject } from '#core/record/working';
+import { sayOp } from '#core/scheme/say';
+import { observation, op } from './any';
 import { CaseAtWork, salt } from './casework';
 
 const OPENED = '2026-03-02T09:00:00.000Z';
@@ -174,4 +178,68 @@ test('what is searched is every entry and every report, once, in words', () => {
     number: null,
     words: expect.stringMatching(/strontium \(Sr2\+\) present.*signed I\. V\./),
   });
+});
+
+/** What one may try to write in a case: what is refused is refused in words, and changes nothing. */
+const event = fc.oneof(
+  { weight: 4, arbitrary: op.map((o): CaseEvent => ({ kind: 'operation', payload: { op: o, test: 'flame' } })) },
+  { weight: 4, arbitrary: op.map((o): CaseEvent => ({ kind: 'operation', payload: { op: o } })) },
+  {
+    weight: 3,
+    arbitrary: fc
+      .record({
+        test: fc.constantFrom('free', 'flame', 'silver-acid', 'nothing'),
+        observed: fc.array(observation, { maxLength: 3 }),
+      })
+      .map(({ test, observed }): CaseEvent => ({ kind: 'entry', payload: { test, vessel: 'A', observed, note: '=1+1' } })),
+  },
+  fc.constantFrom<CaseEvent>(
+    { kind: 'strike', payload: { entry: 1, reason: 'x' } },
+    { kind: 'conclusion', payload: { found: [{ ion: 'Na+', claim: 'confirmed', evidence: [1] }], signed: 'x' } },
+    { kind: 'withdrawn', payload: { reason: 'x' } },
+  ),
+);
+
+test.each<readonly [string, Subject]>([
+  ['a real salt', { real: { grams: 5, matter: 'salt' } }],
+  ['a real compound', { real: { grams: 5, matter: 'compound' } }],
+  ['a simulated salt', salt('CuSO4·5H2O', 5)],
+])('of any record of %s that is accepted there is a report, as text and as a table', (_, subject) => {
+  fc.assert(
+    fc.property(fc.array(event, { maxLength: 25 }), (events) => {
+      const at = new CaseAtWork(subject);
+      for (const one of events)
+        try {
+          at.do(one);
+        } catch (error) {
+          if (!(error instanceof BenchError)) throw error;
+          expect(error.message).not.toBe('');
+        }
+      const report = reportOn(at.state, '2026-12-03T09:00:00.000Z');
+      expect(report.rows).toHaveLength(at.state.entries.length);
+      expect(markdownOf(report)).toContain(report.name);
+      expect(csvOf(report).charCodeAt(0)).toBe(0xfeff);
+      for (const row of report.rows) for (const done of row.done) expect(done).not.toMatch(/undefined|NaN/);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('over a real sample a bottle that is not there is refused, and so is one without an amount; one in an old record is told by its name', () => {
+  const at = new CaseAtWork({ real: { grams: 5, matter: 'salt' } });
+  const add = (more: object): CaseEvent => ({
+    kind: 'operation',
+    payload: { op: { op: 'add', to: 'A', reagent: 'water', ...more } as Op },
+  });
+  for (const [event, why] of [
+    [add({ reagent: 'ink', mL: 1 }), /no reagent "ink"/],
+    [add({}), /exactly one of/],
+    [add({ mL: 1, drops: 2 }), /exactly one of/],
+    [add({ grams: 1 }), /is a liquid/],
+  ] as const)
+    expect(() => at.do(event)).toThrow(why);
+  expect(at.state.operations).toEqual([]);
+  expect(sayOp({ op: 'add', to: 'A', reagent: 'old-violet-ink', mL: 1 }, (id) => `tube ${id}`)).toBe(
+    'Add 1 mL of old violet ink to tube A.',
+  );
 });

@@ -278,6 +278,7 @@ test('sixty random cases come back the same to the byte, from JSON and from an a
     const view = changes(text);
     expect((await file(view, 'json')).toString()).toBe(json);
     if (i % 10) continue;
+    expect((await client.ask(`/api/cases/${view.summary.id}/report.pdf?length=full`)).status).toBe(200);
     const eln = await file(view, 'eln');
     await drop(view.summary.id);
     expect((await send('/api/cases/import', eln)).status).toBe(201);

@@ -21,6 +21,9 @@ export function reagentById(id: string, field = 'reagent'): ReagentRow {
   );
 }
 
+/** What a bottle is called; one that is not on this shelf, as a record from elsewhere may name it, by its id. */
+export const reagentName = (id: string): string => reagents.get(id)?.name ?? id.replaceAll('-', ' ');
+
 const perLitre = new Map<string, Record<string, number>>();
 
 /** mol over components in a litre of a reagent. */

@@ -8,6 +8,7 @@ import { type OpOf, PASSED_GASES } from './ops';
 import { BenchError } from './error';
 import { letReact, type Reacted, type ReactingConditions } from './reacting';
 import { densityOf } from './density';
+import { checkDose } from './dose';
 import { holdsSolid, hydroxideStays, isFreeOfHydroxide, runTogether, solidsChanged } from './solids';
 import { emptyVessel, ROOM_CELSIUS, type Vessel } from './vessel';
 
@@ -68,13 +69,6 @@ export function react(before: Vessel, mixed: Vessel, how: ReactingConditions): W
 /** A vessel that was changed without anything leaving it. */
 export const changed = (from: Vessel, to: Vessel): Worked => ({ vessel: to, happened: [{ what: 'change', from, to }] });
 const looked = (vessel: Vessel): Worked => ({ vessel, happened: [{ what: 'look', vessel }] });
-
-function dose(op: OpOf<'add'>): { mL?: number; grams?: number } {
-  const doses = [op.drops, op.mL, op.grams, op.until].filter((v) => v !== undefined).length;
-  if (doses !== 1) throw new BenchError('add: give exactly one of "drops", "mL", "grams" or "until"');
-  if (op.grams !== undefined) return { grams: op.grams };
-  return { mL: op.mL ?? (op.drops ?? 0) * DROP_ML };
-}
 
 /** Drops without any change of the solids after which nothing more is expected. */
 const STILL_DROPS = 12;
@@ -153,24 +147,19 @@ const pourTogether = (vessel: Vessel, poured: Vessel): Vessel => ({
 });
 
 export function add(vessel: Vessel, op: OpOf<'add'>): Worked {
+  checkDose(op);
   const reagent = reagentById(op.reagent);
   if (op.until) {
-    if (reagent.solid || reagent.solvent)
-      throw new BenchError(`until: ${reagent.name} is not added drop by drop; give "${reagent.solid ? 'grams' : 'mL'}"`);
     if (vessel.mL <= 0) throw new BenchError(`to: vessel ${vessel.id} has no liquid to bring ${op.until}`);
     return addUntil(vessel, op);
   }
-  const { mL, grams } = dose(op);
-  if (grams !== undefined) {
-    if (!reagent.solid) throw new BenchError(`grams: ${reagent.name} is a liquid; give "drops" or "mL"`);
-    return react(vessel, putSolid(vessel, reagent.solid, grams), { minutes: ADD_MINUTES });
-  }
-  if (reagent.solid) throw new BenchError(`${op.mL ? 'mL' : 'drops'}: ${reagent.name} is a solid; give "grams"`);
+  if (op.grams !== undefined) return react(vessel, putSolid(vessel, reagent.solid!, op.grams), { minutes: ADD_MINUTES });
+  const mL = op.mL ?? (op.drops ?? 0) * DROP_ML;
   if (op.layered) {
     if (vessel.mL <= 0) throw new BenchError(`layered: vessel ${vessel.id} has no liquid to pour it under`);
-    return changed(vessel, layered(vessel, pour(emptyVessel(vessel.id), reagent, mL!), reagent.mixingHeat ?? 0));
+    return changed(vessel, layered(vessel, pour(emptyVessel(vessel.id), reagent, mL), reagent.mixingHeat ?? 0));
   }
-  return react(vessel, pour(vessel, reagent, mL!), { minutes: ADD_MINUTES });
+  return react(vessel, pour(vessel, reagent, mL), { minutes: ADD_MINUTES });
 }
 
 /** A vessel to which gas is fed: the stream itself bubbles, so that nothing can be said of another gas. */

@@ -1,5 +1,5 @@
 /** Faults of technique, found from what went into the tubes. */
-import { reagentById } from '../bench/contents';
+import { reagentName } from '../bench/contents';
 import type { Op } from '../bench/ops';
 import { BASES, REAGENTS } from '../matter/data/reagents';
 import type { CaseState, DoneOperation } from '../record/case';
@@ -78,7 +78,7 @@ class Watch {
   private add(done: DoneOperation, op: Extract<Op, { op: 'add' }>): void {
     const known = this.of(op.to);
     const { reagent } = op;
-    const name = reagentById(reagent).name;
+    const name = reagentName(reagent);
     const here = (...ops: readonly Op[]): Instead => ({ [done.seq]: ops });
     const boiled = { ...BOILED, vessel: op.to };
     const fresh = AGED_BOTTLES[reagent];
@@ -87,7 +87,7 @@ class Watch {
       const [acid, poured] = [...known.bottles].find(([b]) => isAcid(b) && holds(b, anion)) ?? [];
       if (acid === undefined || !holds(reagent, metal)) continue;
       const instead = { [poured!.seq]: [{ ...(poured!.op as typeof op), reagent: HARMLESS_ACID }] };
-      this.note('wrong-acid', done, `${reagentById(acid).name}, then ${name}`, instead);
+      this.note('wrong-acid', done, `${reagentName(acid)}, then ${name}`, instead);
     }
     if (known.fromExtract && holds(reagent, 'Ag+') && !known.boiledInAcid) {
       const acid = [...known.bottles.keys()].some(isAcid)
@@ -179,7 +179,7 @@ function excesses({ operations, rules }: CaseState): Fault[] {
       const used = own.reduce((sum, { op }) => sum + amountIn(op, rules.dropML), 0);
       if (!(wanted > 0) || used < FAR_TOO_MUCH * wanted * runs) return [];
       const times = used / wanted / runs;
-      const of = `${reagentById(reagent).name}: ${Math.round(10 * times) / 10} times as much`;
+      const of = `${reagentName(reagent)}: ${Math.round(10 * times) / 10} times as much`;
       const well = Object.fromEntries(own.map(({ seq, op }) => [seq, [scaled(op as Extract<Op, { op: 'add' }>, 1 / times)]]));
       return [{ kind: 'excess', operations: own.map((o) => o.seq), entries: [], of, well }];
     });

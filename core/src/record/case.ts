@@ -1,6 +1,6 @@
 /** A case as the fold over its events. Nothing is simulated here: what came of an operation stands beside it. */
 import type { Op } from '../bench/ops';
-import { DROP_ML, reagentById } from '../bench/contents';
+import { DROP_ML, reagentName } from '../bench/contents';
 import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
 import type { RecordedEvent, RecordedOf } from './events';
@@ -162,7 +162,7 @@ function standing(before: StandingVessel | undefined, id: string, now: VesselRes
   if (!now) return { ...before!, gone: true, seq };
   const parent = had?.parent ?? parentIn(op, id);
   const added = op.op === 'add' && op.to === id ? op : undefined;
-  const reagent = added ? reagentById(added.reagent).name : had?.reagent;
+  const reagent = added ? reagentName(added.reagent) : had?.reagent;
   const drops = added ? (added.drops ?? result?.drops ?? Math.round((added.mL ?? 0) / DROP_ML)) : 0;
   const sameBottle = added && had?.reagent === reagent;
   return {

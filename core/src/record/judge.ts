@@ -1,8 +1,12 @@
 /** What may follow in a case: every event has its rule, and its message says what to do instead. */
+import { reagentById } from '../bench/contents';
+import { checkDose } from '../bench/dose';
 import { BenchError } from '../bench/error';
+import type { Op } from '../bench/ops';
 import { ionId } from '../matter/catalogue';
 import { FormulaError } from '../matter/formula';
 import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
+import { reagentsIn } from '../scheme/needs';
 import { FREE_WORK, testById } from '../scheme/tests';
 import type { CaseState, Status } from './case';
 import type { CaseEvent, EventOf, ExaminerEvent } from './events';
@@ -43,6 +47,9 @@ export function judge<E extends Judged>(state: CaseState, event: E): E {
   if (state.readOnly !== null) throw new BenchError(`this case can only be read: ${state.readOnly}`);
   if (!MAY_COME[event.kind].includes(state.status)) throw new BenchError(INSTEAD[state.status]);
   switch (event.kind) {
+    case 'operation':
+      judgeOperation(event.payload.op);
+      return event;
     case 'entry':
       judgeEntry(state, event.payload);
       return event;
@@ -64,6 +71,12 @@ export function judge<E extends Judged>(state: CaseState, event: E): E {
     default:
       return event;
   }
+}
+
+/** Over a real sample too, only bottles that are there are opened, and it is said how much: nothing else could be reported. */
+function judgeOperation(op: Op): void {
+  for (const id of reagentsIn(op)) reagentById(id);
+  if (op.op === 'add') checkDose(op);
 }
 
 function judgeTest(test: string): void {

@@ -1,5 +1,5 @@
 /** The separation as it was really done: which tube became which, and what was added on the way. */
-import { reagentById } from '../bench/contents';
+import { reagentName } from '../bench/contents';
 import type { Op } from '../bench/ops';
 import type { CaseState, DoneOperation } from '../record/case';
 import { PLACE_NAMES } from '../scheme/tests';
@@ -84,13 +84,13 @@ class Flow {
         this.part(op.from, op.to, op.residue ?? op.from);
         break;
       case 'add':
-        this.put(op.to, reagentById(op.reagent).name);
+        this.put(op.to, reagentName(op.reagent));
         break;
       case 'pass':
         this.put(op.to, op.gas.replaceAll('-', ' '));
         break;
       case 'wash':
-        this.put(op.vessel, `washed with ${reagentById(op.with).name}`);
+        this.put(op.vessel, `washed with ${reagentName(op.with)}`);
         break;
       case 'evaporate':
         this.put(op.vessel, 'boiled down');

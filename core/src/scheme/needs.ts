@@ -8,7 +8,8 @@ import type { StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { stepsOf } from './tests';
 
-const reagentsIn = (op: Op): string[] =>
+/** Bottles that an operation opens. */
+export const reagentsIn = (op: Op): string[] =>
   op.op === 'add'
     ? [op.reagent]
     : op.op === 'dissolve'

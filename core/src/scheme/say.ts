@@ -1,6 +1,6 @@
 /** Operations in words, short and imperative, for a person at the bench. */
 import type { Wash } from '../organic/data/washes';
-import { reagentById } from '../bench/contents';
+import { reagentName } from '../bench/contents';
 import { waitForTest } from '../organic/testids';
 import type { Op } from '../bench/ops';
 
@@ -9,12 +9,14 @@ const amount = (op: { drops?: number; mL?: number; grams?: number }) =>
     ? `${op.drops} ${op.drops === 1 ? 'drop' : 'drops'} of`
     : op.mL !== undefined
       ? `${op.mL} mL of`
-      : `${op.grams} g of`;
+      : op.grams !== undefined
+        ? `${op.grams} g of`
+        : 'some';
 const time = (minutes = 1) => (minutes === 1 ? 'a minute' : `${minutes} minutes`);
 const words = (id: string) => id.replaceAll('-', ' ');
 /** A name as it stands within a sentence. */
 export const lower = (name: string) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
-const reagent = (id: string) => lower(reagentById(id).name);
+const reagent = (id: string) => lower(reagentName(id));
 
 const UNTIL = {
   'just-basic': 'drop by drop, stirring, until red litmus just turns blue',
@@ -44,6 +46,7 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
     case 'pass':
       return `Pass ${words(op.gas)} into ${tube(op.to)} for ${time(op.minutes)}.`;
     case 'heat':
+      if (op.to === 'strong') return `Heat ${tube(op.vessel)} strongly for ${time(op.minutes)}.`;
       return op.to === 'warm'
         ? `Warm ${tube(op.vessel)} in the bath for ${time(op.minutes)}.`
         : `Boil ${tube(op.vessel)} gently for ${time(op.minutes)}.`;
