@@ -59,6 +59,20 @@ test.each([
     JSON.stringify({ ...script, steps: [{ op: 'add', to: 'A', reagent: 'ink', mL: 1 }] }),
     /step 1 \(add\): reagent: there is no reagent "ink"/,
   ],
+  [['sim', '-'], JSON.stringify({ ...script, step: [] }), /script: there is no "step" here; did you mean "steps"\?/],
+  [
+    ['sim', '-'],
+    JSON.stringify({ ...script, steps: [{ op: 'take', to: 'A', from: 'sample', ml: 1 }] }),
+    /steps\[0\](\.mL)?: (there is no "ml" here; did you mean "mL"|.*mL)/,
+  ],
+  [
+    ['sim', '-'],
+    JSON.stringify({ ...script, steps: [{ ...script.steps[0], smell: 1 }] }),
+    /steps\[0\]: there is no "smell" here/,
+  ],
+  [['deduce', '-'], '{"entries":[{"test":"flame","obsreved":[]}]}', /entries\.0.*(did you mean "observed"|observed)/],
+  [['deduce', '-'], '{"entires":[]}', /entires.*did you mean "entries"|entries/],
+  [['advise', '-'], '{"entries":[],"not-availible":[]}', /there is no "not-availible" here; did you mean "not-available"\?/],
   [['sim', 'no-such-file.json'], '', /no-such-file\.json: cannot be read/],
   [['fly'], '', /no command "fly"/],
 ] as const)('%j with bad input exits 2 with one line', (args, input, message) => {

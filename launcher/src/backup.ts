@@ -1,5 +1,5 @@
 /** `backup FILE` and `restore FILE`: the whole database in one file, and out of it into an empty one. */
-import { existsSync } from 'node:fs';
+import { existsSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import pg from 'pg';
 import { dataFolder, programsFor } from './cluster';
@@ -33,6 +33,8 @@ async function tool(name: string, url: string, args: readonly string[]): Promise
 export async function backup(args: readonly string[]): Promise<number> {
   const file = fileOf('backup', args);
   if (existsSync(file)) throw new UserError(`${file} is there already; name another file`);
+  // It holds everything that anybody wrote: nobody else on the machine reads it.
+  writeFileSync(file, '', { mode: 0o600, flag: 'wx' });
   await onDatabase((url) => tool('pg_dump', url, ['-Fc', '-f', file, ...LEFT_OUT.map((t) => `--exclude-table-data=${t}`)]));
   say(`the backup is in ${file}.`);
   return 0;

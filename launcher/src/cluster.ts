@@ -82,7 +82,15 @@ const secretsFile = (folder: string) => `${folder}.secret`;
 
 function readSecrets(folder: string): Secrets | null {
   const file = secretsFile(folder);
-  return existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as Secrets) : null;
+  if (!existsSync(file)) return null;
+  try {
+    return JSON.parse(readFileSync(file, 'utf8')) as Secrets;
+  } catch {
+    throw new UserError(
+      `the data folder ${dirname(folder)} cannot be used: ${file} does not hold the passwords of its database; restore it, or set FOXING_DATA to another folder`,
+      1,
+    );
+  }
 }
 
 const writeSecrets = (folder: string, secrets: Secrets) =>
@@ -171,13 +179,31 @@ export async function programsFor(folder: string): Promise<string> {
  * @param lasting false when nobody will want it back after the machine has lost its power.
  */
 export async function startCluster(folder: string, lasting = true): Promise<Cluster> {
+  try {
+    return await started(folder, lasting);
+  } catch (error) {
+    const { code, message } = error as NodeJS.ErrnoException;
+    // What the file system refuses, or what stands in a file that is none of ours.
+    if (error instanceof SyntaxError || (code !== undefined && FILE_TROUBLE.test(code)))
+      throw new UserError(
+        `the data folder ${dirname(folder)} cannot be used: ${message}; set FOXING_DATA to another folder, or put this one right`,
+        1,
+      );
+    throw error;
+  }
+}
+
+const FILE_TROUBLE = /^(EACCES|EPERM|EROFS|ENOTDIR|EISDIR|EEXIST|ENOTEMPTY|ENOENT|ENOSPC|ELOOP|ENAMETOOLONG)$/;
+
+async function started(folder: string, lasting: boolean): Promise<Cluster> {
   const user = databaseUser();
   const parent = dirname(folder);
   mkdirSync(parent, { recursive: true, mode: 0o755 });
   roomOnDisk(parent);
   if (user.uid !== undefined) chownSync(parent, user.uid, user.gid!);
   const bin = await programsFor(folder);
-  const attempt: Attempt = (program, args, more = {}) => run(join(bin, program), args, { ...user, quiet: true, ...more });
+  const attempt: Attempt = (program, args, more = {}) =>
+    run(join(bin, program), args, { ...user, quiet: true, apart: true, ...more });
 
   const owner = `${folder}.owner`;
   const last = readMark(owner);
@@ -199,10 +225,10 @@ export async function startCluster(folder: string, lasting = true): Promise<Clus
   const log = join(parent, 'postgres.log');
   const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=''${lasting ? '' : ' -c fsync=off'}`;
   const start = async () => {
-    const started = await attempt('pg_ctl', ['-D', folder, '-l', log, '-o', settings, '-w', '-t', '60', 'start'], {
+    const began = await attempt('pg_ctl', ['-D', folder, '-l', log, '-o', settings, '-w', '-t', '60', 'start'], {
       detachedOutput: true,
     });
-    if (started.code === 0) return;
+    if (began.code === 0) return;
     const reason = existsSync(log) ? lastLine(readFileSync(log, 'utf8')) : 'it wrote no log';
     throw new UserError(`the database did not start: ${reason} (its log is ${log})`, 1);
   };

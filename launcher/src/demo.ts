@@ -15,8 +15,9 @@ function port(): number {
   return value;
 }
 
+/** Asked to stop. Asked again it goes on stopping, so that neither the server nor the database is left behind. */
 const stopped = () =>
-  new Promise<void>((resolve) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((s) => process.once(s, () => resolve())));
+  new Promise<void>((resolve) => ['SIGINT', 'SIGTERM', 'SIGHUP'].forEach((s) => process.on(s, () => resolve())));
 
 /** Names under which the server may be reached besides localhost, apart by commas. */
 const hosts = () => process.env['FOXING_HOSTS']?.split(',').map((h) => h.trim()) ?? [];
@@ -29,7 +30,8 @@ async function prepare(ownerUrl: string, role: string | undefined): Promise<void
     if (replayed) say(`${replayed} cases were brought to the new form.`);
     for (const line of unreplayable) say(`it opens for reading only: ${line}`);
   } catch (error) {
-    const { code, message } = error as NodeJS.ErrnoException;
+    const { code, message, name } = error as NodeJS.ErrnoException;
+    if (name === 'LaterDatabase') throw new UserError(message, 1);
     throw new UserError(
       `the database does not answer or cannot be migrated: ${message || code}; check DATABASE_URL if you set it`,
       1,

@@ -117,7 +117,12 @@ process.stdout.on('error', (error: NodeJS.ErrnoException) => {
 try {
   process.exitCode = await run(process.argv.slice(2));
 } catch (error) {
-  if (!isUserError(error)) throw error;
-  process.stderr.write(`foxing: ${error.message}\n`);
-  process.exitCode = error.exitCode;
+  const known = isUserError(error);
+  const said = known
+    ? error.message
+    : `something went wrong that should not: ${error instanceof Error ? error.message : String(error)}`;
+  process.stderr.write(`foxing: ${said.replaceAll(/\s*\n\s*/g, ' ')}\n`);
+  // For whoever mends it.
+  if (!known && process.env['FOXING_TRACE'] && error instanceof Error) process.stderr.write(`${error.stack}\n`);
+  process.exitCode = known ? error.exitCode : 1;
 }

@@ -17,6 +17,8 @@ export interface RunOptions {
   readonly env?: NodeJS.ProcessEnv;
   /** Keep its output to ourselves; it is returned either way. */
   readonly quiet?: boolean;
+  /** In a group of its own: a terminal's Ctrl-C does not reach it. */
+  readonly apart?: boolean;
   /** Do not listen to it: for programs that leave a daemon behind, which would hold the pipe open. */
   readonly detachedOutput?: boolean;
 }
@@ -31,6 +33,7 @@ export function run(
     const child = spawn(command, args, {
       cwd: options.uid === undefined ? ROOT : '/',
       env: { ...process.env, ...options.env },
+      detached: options.apart ?? false,
       stdio: options.detachedOutput ? 'ignore' : ['ignore', 'pipe', 'pipe'],
       ...(options.uid !== undefined && { uid: options.uid, gid: options.gid }),
     });

@@ -1,5 +1,5 @@
 /** Recomputes the chains of all cases of a database. */
-import { verifyChains } from '../../server/src/cases/chain';
+import { verifyAtOneMoment } from '../../server/src/cases/chain';
 import { openPool } from '../../server/src/db/pool';
 import { UserError } from './errors';
 import { onDatabase } from './on-database';
@@ -10,7 +10,7 @@ export async function verify(args: readonly string[]): Promise<number> {
   return onDatabase(async (url) => {
     const db = openPool(url);
     try {
-      const found = await verifyChains(db);
+      const found = await verifyAtOneMoment(db);
       process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
       return found.broken.length ? 1 : 0;
     } finally {

@@ -1,12 +1,12 @@
 import { spawn, spawnSync } from 'node:child_process';
-import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
 import { type Cluster, startCluster } from '../src/cluster';
-import { throwawayCluster, throwawayDemo } from '../src/throwaway';
+import { throwawayCluster, throwawayDemo, throwawayFoxing } from '../src/throwaway';
 import { UserError } from '../src/errors';
 import { isAlive, markOf } from '../src/processes';
 
@@ -30,6 +30,7 @@ test('a backup taken while Foxing runs fills a fresh cluster with the same cases
     const on = (cluster: Cluster) => ({ DATABASE_URL: cluster.ownerUrl });
     const backedUp = foxing(['backup', file], on(full.cluster));
     expect([backedUp.status, backedUp.stderr]).toEqual([0, expect.stringContaining('the backup is in')]);
+    expect(statSync(file).mode & 0o077).toBe(0);
     expect(foxing(['backup', file], on(full.cluster)).stderr).toContain('is there already; name another file');
     expect(foxing(['restore', file], on(full.cluster)).stderr).toContain('set FOXING_DATA to another folder');
     expect(foxing(['restore', `${file}.none`], on(fresh.cluster)).stderr).toContain('there is no file');
@@ -165,6 +166,93 @@ describe('a private database', () => {
     expect(refused).toBeInstanceOf(UserError);
     expect((refused as UserError).message).toMatch(/made by PostgreSQL 9\.6, but installed is .*postgresql-9\.6.*FOXING_DATA/);
   });
+});
+
+describe('what cannot be begun with is told in one line', () => {
+  let folder: string;
+  beforeAll(() => {
+    folder = mkdtempSync(join(tmpdir(), 'foxing-odd-'));
+    chmodSync(folder, 0o755);
+  });
+  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+  const lineOf = ({ status, stderr, stdout }: ReturnType<typeof foxing>) => {
+    const line = stderr.trim().split('\n').at(-1)!;
+    expect([status, stdout, /^\s+at |node:/m.test(stderr)]).toEqual([1, '', false]);
+    return line;
+  };
+
+  test('a data folder that is a file, or whose files are broken', () => {
+    const file = join(folder, 'file');
+    writeFileSync(file, 'not a folder');
+    expect(lineOf(foxing(['verify'], { FOXING_DATA: file }))).toMatch(/data folder .* cannot be used.*set FOXING_DATA/);
+    const broken = join(folder, 'broken');
+    mkdirSync(join(broken, 'postgres'), { recursive: true });
+    writeFileSync(join(broken, 'postgres', 'PG_VERSION'), '15\n');
+    writeFileSync(join(broken, 'postgres.secret'), '{half');
+    expect(lineOf(foxing(['verify'], { FOXING_DATA: broken }))).toMatch(/data folder .* cannot be used/);
+    const empty = join(folder, 'no-database');
+    mkdirSync(join(empty, 'postgres'), { recursive: true });
+    writeFileSync(join(empty, 'postgres', 'something'), 'of somebody else');
+    expect(lineOf(foxing(['verify'], { FOXING_DATA: empty }))).toMatch(/cannot be used|could not be made/);
+  });
+
+  test('a database of a later version is left as it is', async () => {
+    const { cluster, remove } = await throwawayDemo();
+    try {
+      const client = new pg.Client({ connectionString: cluster.ownerUrl });
+      await client.connect();
+      await client.query("insert into migration (name, run_on) values ('9999_of_tomorrow', now())");
+      await client.end();
+      const env = { DATABASE_URL: cluster.ownerUrl, PORT: String(await freePort()) };
+      expect(lineOf(foxing(['start'], env))).toMatch(/written by a later version of Foxing \(9999_of_tomorrow/);
+    } finally {
+      await remove();
+    }
+  });
+});
+
+test('asked to stop twice, it stops once, and leaves nothing running', async () => {
+  const data = mkdtempSync(join(tmpdir(), 'foxing-stop-'));
+  chmodSync(data, 0o755);
+  const { DATABASE_URL: _, ...inherited } = process.env;
+  const env = { ...inherited, NODE_OPTIONS: '', FOXING_DATA: data, PORT: String(await freePort()) };
+  const child = spawn('./foxing', ['start'], { cwd: root, env, detached: true });
+  try {
+    await new Promise<void>((resolve) => child.stdout.on('data', (chunk: Buffer) => /is at/.test(chunk.toString()) && resolve()));
+    const closed = new Promise((resolve) => child.on('close', resolve));
+    // As a terminal does it: to everything that was started from it.
+    process.kill(-child.pid!, 'SIGINT');
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    process.kill(-child.pid!, 'SIGINT');
+    expect(await closed).toBe(0);
+    expect(existsSync(join(data, 'postgres', 'postmaster.pid'))).toBe(false);
+    expect(spawnSync('pgrep', ['-f', data], { encoding: 'utf8' }).stdout).toBe('');
+  } finally {
+    if (child.exitCode === null) process.kill(-child.pid!, 'SIGKILL');
+    rmSync(data, { recursive: true, force: true });
+  }
+}, 180000);
+
+test('somebody is given a new passphrase from the machine, the keeper too', async () => {
+  const { cluster, servers, remove } = await throwawayFoxing({ threads: 1, warm: false });
+  try {
+    const ask = (path: string, body: object) =>
+      fetch(`${servers[0]!.url}/api${path}`, {
+        method: 'POST',
+        body: JSON.stringify(body),
+        headers: { 'content-type': 'application/json' },
+      });
+    await ask('/accounts', { login: 'keeper', passphrase: 'once three brushes' });
+    const { status, stdout } = foxing(['passphrase', 'Keeper'], { DATABASE_URL: cluster.ownerUrl });
+    expect(status).toBe(0);
+    const given = /signs in with: (\S+)/.exec(stdout)![1]!;
+    expect((await ask('/sign-in', { login: 'keeper', passphrase: 'once three brushes' })).status).toBe(403);
+    expect((await ask('/sign-in', { login: 'keeper', passphrase: given })).status).toBe(200);
+    expect(foxing(['passphrase', 'nobody-here'], { DATABASE_URL: cluster.ownerUrl }).stderr).toContain('nobody signs in as');
+  } finally {
+    await remove();
+  }
 });
 
 describe('the command', () => {

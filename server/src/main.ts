@@ -12,8 +12,11 @@ process.on('unhandledRejection', (error) => pino(pino.destination(2)).error(erro
 
 try {
   const server = await startServer(settings);
-  const stop = () => void server.close().then(() => process.exit(0));
-  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, stop);
+  let stopping: Promise<void> | null = null;
+  const stop = () => {
+    stopping ??= server.close().then(() => process.exit(0));
+  };
+  for (const signal of ['SIGTERM', 'SIGINT', 'SIGHUP'] as const) process.on(signal, stop);
   // Without its launcher it has no database that anyone watches over.
   process.once('disconnect', stop);
   process.send?.({ url: server.url });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { jarSchema, listedCaseSchema, noticeSchema, problemSchema, reckoningSchema } from '#contract';
 import type { CaseEvent } from '#core/record/events';
-import { verifyChains } from '../src/cases/chain';
+import { verifyAtOneMoment, verifyChains } from '../src/cases/chain';
 import { JARS } from '../src/demo/jars';
 import { loadDemo } from '../src/demo/load';
 import { openPool } from '../src/db/pool';
@@ -138,6 +138,26 @@ describe('the chain', () => {
       await client.query('rollback');
       return broken.map((b) => b.why).join();
     });
+
+  test('while people write, every chain holds at the moment that is looked at', async () => {
+    const view = await one.begin({ real: { name: 'U 40', look: 'white grains', grams: 2 } });
+    let stop = false;
+    const writing = (async () => {
+      let now = view;
+      while (!stop) now = await one.write(now, note('flame'));
+      return now;
+    })();
+    const db = openPool(foxing.cluster.ownerUrl);
+    const found = [];
+    for (let i = 0; i < 8; i++) found.push(await verifyAtOneMoment(db));
+    stop = true;
+    const { entries } = await writing;
+    await db.end();
+    expect(entries.length).toBeGreaterThan(3);
+    expect(found.flatMap((f) => f.broken)).toEqual([]);
+    const counts = found.map((f) => f.events);
+    expect(counts).toEqual([...counts].sort((a, b) => a - b));
+  });
 
   test('events cannot be changed or removed, and every chain holds', async () => {
     await owner(async (client) => {

@@ -1,10 +1,12 @@
 /** A record as it comes from a file or a case, made fit for reasoning. */
 import * as z from 'zod';
 import { SCHOOLS } from '../scheme/model';
+import { FREE_WORK } from '../scheme/tests';
+import { strictly } from '../vocabulary/strict';
 import { observationSchema } from '../vocabulary/observation';
 import type { RecordEntry } from './entries';
 
-const raw = z.object({
+const raw = strictly({
   kind: z.enum(['salt', 'compound']).default('salt'),
   school: z.enum(SCHOOLS).default('no-sulfide'),
   'max-cations': z.int().min(1).max(2).default(2),
@@ -12,9 +14,13 @@ const raw = z.object({
   'not-available': z.array(z.string().max(60)).max(200).default([]),
   entries: z
     .array(
-      z.object({
-        test: z.string().max(80),
+      strictly({
+        test: z.string().max(80).default(FREE_WORK),
+        /** What was done where no test is named; kept, and weighs nothing yet. */
+        did: z.array(z.unknown()).max(200).optional(),
         observed: z.array(z.unknown()).max(60),
+        /** What a blank showed that was done beside it. */
+        blank: z.array(z.unknown()).max(60).optional(),
         confidence: z.enum(['sure', 'unsure']).optional(),
         control: z.literal('blank').optional(),
       }),
@@ -41,25 +47,31 @@ export class RecordError extends Error {}
 export function parseRecord(value: unknown): ParsedRecord {
   const parsed = raw.safeParse(value);
   if (!parsed.success) {
-    const issue = parsed.error.issues[0]!;
+    const { issues } = parsed.error;
+    const issue = issues.find((i) => i.code === 'unrecognized_keys') ?? issues[0]!;
     throw new RecordError(`${issue.path.map(String).join('.') || 'record'}: ${issue.message}`);
   }
   const unread: { entry: number; why: string }[] = [];
-  const entries = parsed.data.entries.map((e, i): RecordEntry => {
-    const observed = e.observed.flatMap((o) => {
-      const one = observationSchema.safeParse(o);
-      if (one.success) return [one.data];
-      const issue = one.error.issues[0]!;
-      unread.push({ entry: i + 1, why: `${issue.path.map(String).join('.') || 'observation'}: ${issue.message}` });
-      return [];
-    });
-    return {
-      number: i + 1,
-      test: e.test,
-      observed,
-      ...(e.confidence && { confidence: e.confidence }),
-      ...(e.control && { control: e.control }),
-    };
+  const entries = parsed.data.entries.flatMap((e, i): RecordEntry[] => {
+    const number = i + 1;
+    const read = (told: readonly unknown[]) =>
+      told.flatMap((o) => {
+        const one = observationSchema.safeParse(o);
+        if (one.success) return [one.data];
+        const issue = one.error.issues[0]!;
+        unread.push({ entry: number, why: `${issue.path.map(String).join('.') || 'observation'}: ${issue.message}` });
+        return [];
+      });
+    return [
+      {
+        number,
+        test: e.test,
+        observed: read(e.observed),
+        ...(e.confidence && { confidence: e.confidence }),
+        ...(e.control && { control: e.control }),
+      },
+      ...(e.blank ? [{ number, test: e.test, observed: read(e.blank), control: 'blank' as const }] : []),
+    ];
   });
   return {
     school: parsed.data.school,

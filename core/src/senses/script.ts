@@ -7,10 +7,11 @@ import { BenchError } from '../bench/error';
 import { sampleSchema } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
 import type { Observation } from '../vocabulary/observation';
+import { sayUnknownKeys, strictly } from '../vocabulary/strict';
 import { fusionRemarks, warningsFor } from './cautions';
 import { observe } from './perceive';
 
-export const scriptSchema = z.object({
+export const scriptSchema = strictly({
   title: z.string().optional(),
   sample: sampleSchema,
   steps: z.array(z.unknown()).max(2000),
@@ -56,10 +57,22 @@ export function printVessel(vessel: Vessel): PrintedVessel {
   };
 }
 
+/** What is wrong; a field that is not known is the likeliest reason for one that is missing. */
+const worst = (error: z.ZodError) => error.issues.find((i) => i.code === 'unrecognized_keys') ?? error.issues[0]!;
+
 function firstIssue(error: z.ZodError, prefix: string): string {
-  const issue = error.issues[0]!;
+  const issue = worst(error);
   const path = issue.path.map(String).join('.');
-  return `${prefix}${path ? `${prefix ? '.' : ''}${path}` : ''}: ${issue.message}`;
+  return `${[prefix, path].filter(Boolean).join('.') || 'script'}: ${issue.message}`;
+}
+
+/** What is wrong with a step; of a field that its operation does not have, the likely one is named. */
+function opIssue(error: z.ZodError, raw: unknown, prefix: string): string {
+  const issue = worst(error);
+  const fields = opSchema.options.find((o) => o.shape.op.value === (raw as { op?: unknown } | null)?.op)?.shape;
+  return issue.code === 'unrecognized_keys' && fields
+    ? `${prefix}: ${sayUnknownKeys(issue.keys, Object.keys(fields))}`
+    : firstIssue(error, prefix);
 }
 
 /**
@@ -74,7 +87,7 @@ export function runScript(raw: unknown): { steps: ScriptStep[]; warnings: readon
   const warnings = new Set<string>();
   parsed.data.steps.forEach((rawOp, i) => {
     const op = opSchema.safeParse(rawOp);
-    if (!op.success) throw new BenchError(firstIssue(op.error, `steps[${i}]`));
+    if (!op.success) throw new BenchError(opIssue(op.error, rawOp, `steps[${i}]`));
     try {
       const done = perform(bench, op.data);
       bench = done.bench;

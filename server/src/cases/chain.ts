@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto';
 import canonicalize from 'canonicalize';
 import type { RecordedEvent } from '#core/record/events';
-import type { Queryable } from '../db/pool';
+import type { Db, Queryable } from '../db/pool';
 
 /** What the canonical text of an event holds. */
 export interface EventBody {
@@ -94,4 +94,18 @@ export async function verifyChains(db: Queryable): Promise<{ cases: number; even
   );
   broken.push(...orphans.rows.map((r) => ({ case: r.case_id, why: 'its events are there, but the case is not' })));
   return { cases: heads.rows.length, events, broken };
+}
+
+/** The chains as they are at one moment, while people work: nothing that comes in between is taken for a break. */
+export async function verifyAtOneMoment(db: Db): ReturnType<typeof verifyChains> {
+  const client = await db.connect();
+  try {
+    await client.query('begin isolation level repeatable read, read only');
+    await client.query('set local idle_in_transaction_session_timeout = 0');
+    const found = await verifyChains(client);
+    await client.query('commit');
+    return found;
+  } finally {
+    client.release();
+  }
 }

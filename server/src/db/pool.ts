@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { runner } from 'node-pg-migrate';
 import pg from 'pg';
@@ -26,15 +27,44 @@ export function openPool(url: string): Db {
   return pool;
 }
 
+const MIGRATIONS = fileURLToPath(new URL('./migrations', import.meta.url));
+
+/** The database was written by a program that knows more than this one. */
+export class LaterDatabase extends Error {
+  override readonly name = 'LaterDatabase';
+}
+
+/** @throws LaterDatabase naming a migration that is not known here. */
+async function refuseLater(url: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  try {
+    const { rows: there } = await client.query("select to_regclass('public.migration') is not null as is");
+    if (!there[0].is) return;
+    const known = readdirSync(MIGRATIONS).map((file) => file.replace(/\.sql$/, ''));
+    const { rows } = await client.query<{ name: string }>(
+      'select name from migration where name <> all ($1) order by id limit 1',
+      [known],
+    );
+    if (rows[0])
+      throw new LaterDatabase(
+        `this database was written by a later version of Foxing (${rows[0].name} is not known here): start that version, or begin with another folder`,
+      );
+  } finally {
+    await client.end();
+  }
+}
+
 /**
  * Brings the database to the newest schema.
  * @param url of a role that owns the tables.
  * @param upTo how many migrations to run; all by default.
  */
 export async function migrate(url: string, upTo = Infinity): Promise<void> {
+  await refuseLater(url);
   await runner({
     databaseUrl: url,
-    dir: fileURLToPath(new URL('./migrations', import.meta.url)),
+    dir: MIGRATIONS,
     direction: 'up',
     count: upTo,
     migrationsTable: 'migration',
