@@ -78,6 +78,8 @@ export const entrySchema = z.object({
   infers: z.array(z.object({ of: z.string(), says: z.enum(SAID) })).optional(),
   confidence: z.enum(['sure', 'unsure']),
   at: z.string(),
+  /** When it was written down, where it arrived later. */
+  done: z.string().optional(),
   who: z.string(),
   struck: z.object({ reason: z.string(), at: z.string(), who: z.string() }).optional(),
   /** The run, tubes and operations that it speaks of. */
@@ -265,5 +267,11 @@ export const reckoningSchema = z.object({
 export type ReckoningView = z.infer<typeof reckoningSchema>;
 
 /** An event as sent: it says which event it follows, and carries its own id so that a repeat is known for one. */
-export const appendSchema = z.strictObject({ id: z.uuid(), after: z.int().nonnegative(), event: caseEventSchema });
+export const appendSchema = z.strictObject({
+  id: z.uuid(),
+  after: z.int().nonnegative(),
+  event: caseEventSchema,
+  /** When it was done, where it had to wait: by the device's clock, put right by what is known of its error. */
+  done: z.iso.datetime().optional(),
+});
 export type Append = z.infer<typeof appendSchema>;

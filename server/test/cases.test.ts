@@ -113,6 +113,23 @@ test('an event that follows the wrong one is refused; a repeat is recognised; tw
   expect(race.map((r) => r.status).sort()).toEqual([200, 409]);
 });
 
+test('what waited says when it was done beside when it arrived; never later than that, nor before the case was begun', async () => {
+  let view = await one.begin({ real: { name: 'U 41', look: 'white grains', grams: 2 } });
+  const begun = Date.parse(view.summary.createdAt);
+  await new Promise((resolve) => setTimeout(resolve, 30));
+  for (const done of [begun + 5, begun - 60000, begun + 3600000].map((ms) => new Date(ms).toISOString())) {
+    const body = { id: randomUUID(), after: view.seq, event: note('flame'), done };
+    const { status, text } = await one.ask(`/api/cases/${view.summary.id}/events`, body);
+    expect([status, text]).toEqual([200, text]);
+    view = await one.read(view.summary.id);
+  }
+  expect(view.entries.map((e) => e.done)).toEqual([new Date(begun + 5).toISOString(), undefined, undefined]);
+  const csv = (await one.ask(`/api/cases/${view.summary.id}/export/csv`)).text;
+  expect(csv).toContain(view.entries[0]!.at);
+  const bad = { id: randomUUID(), after: view.seq, event: note('flame'), done: 'yesterday' };
+  expect((await one.ask(`/api/cases/${view.summary.id}/events`, bad)).status).toBe(422);
+});
+
 describe('the chain', () => {
   const owner = async <T>(work: (client: pg.Client) => Promise<T>): Promise<T> => {
     const client = new pg.Client({ connectionString: foxing.cluster.ownerUrl });

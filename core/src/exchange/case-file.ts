@@ -3,7 +3,7 @@
  * `docs/formats` is made from what stands here.
  */
 import * as z from 'zod';
-import { applyEvent, type CaseState, openCase } from '../record/case';
+import { applyEvent, type CaseState, openCase, type Stamp } from '../record/case';
 import { caseEventSchema, examinerEventSchema, type RecordedEvent, sha256Schema } from '../record/events';
 import { judge } from '../record/judge';
 import { caseSubjectSchema, entryWorkingSchema, operationResultSchema } from '../record/result';
@@ -40,7 +40,10 @@ const bodySchema = z.strictObject({
   case: z.uuid(),
   seq: z.int().positive(),
   id: z.uuid(),
+  /** When it arrived. */
   at: z.iso.datetime(),
+  /** When it was done, where it had to wait. */
+  done: z.iso.datetime().optional(),
   who: z.strictObject({ id: z.uuid(), name: z.string().min(1).max(200) }),
   /** Hash of the event before; empty for the first. */
   previous: z.union([z.literal(''), sha256Schema]),
@@ -93,6 +96,14 @@ export function fileOf(id: string, state: CaseState, events: readonly FiledEvent
   };
 }
 
+/** When, where in the order and by whom an event of a file was recorded. */
+export const stampOf = ({ seq, at, done, who }: Pick<FiledEvent['body'], 'seq' | 'at' | 'done' | 'who'>): Stamp => ({
+  seq,
+  at,
+  ...(done !== undefined && { done }),
+  who: who.name,
+});
+
 /** What is wrong with a file; the message says where. */
 export class CaseFileError extends Error {}
 
@@ -114,7 +125,7 @@ export function readCaseFile(value: unknown): CaseFile {
 export function stateOf(file: CaseFile): CaseState {
   let state: CaseState | null = null;
   for (const { body } of file.events) {
-    const stamp = { seq: body.seq, at: body.at, who: body.who.name };
+    const stamp = stampOf(body);
     try {
       state = state ? applyEvent(state, possible(state, body.event), stamp) : openCase(body.event, stamp);
     } catch (error) {

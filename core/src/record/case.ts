@@ -12,7 +12,10 @@ export * from './state';
 /** When, where in the order and by whom an event was recorded. */
 export interface Stamp {
   readonly seq: number;
+  /** ISO time at which it arrived. */
   readonly at: string;
+  /** ISO time at which it was done, where it arrived later. */
+  readonly done?: string;
   readonly who: string;
 }
 

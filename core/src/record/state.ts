@@ -17,6 +17,8 @@ export interface Entry {
   readonly infers?: readonly { readonly of: string; readonly says: Said }[];
   readonly confidence: 'sure' | 'unsure';
   readonly at: string;
+  /** When it was written down, where it arrived later. */
+  readonly done?: string;
   readonly who: string;
   readonly struck?: { readonly reason: string; readonly at: string; readonly who: string };
   /** The working that it speaks of. */

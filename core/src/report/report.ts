@@ -12,7 +12,10 @@ export interface ReportRow {
   readonly number: number;
   readonly test: string;
   /** ISO time. */
+  /** When it was written down. */
   readonly at: string;
+  /** When it arrived at the server, where that was later. */
+  readonly arrived: string | null;
   readonly who: string;
   readonly tube: string | null;
   /** What was done, with amounts, a sentence each. */
@@ -78,7 +81,8 @@ function rowOf(entry: Entry, state: CaseState, known: boolean): ReportRow {
   return {
     number: entry.number,
     test: testTitle(entry.test),
-    at: entry.at,
+    at: entry.done ?? entry.at,
+    arrived: entry.done === undefined ? null : entry.at,
     who: entry.who,
     tube: entry.vessel === undefined ? null : calledVessel(entry.vessel),
     done: [...new Set(done.map((o) => said(o, state.rules)))],

@@ -57,6 +57,7 @@ export function csvOf({ rows }: CaseReport): string {
   const table = rows.map((r) => ({
     number: r.number,
     time: r.at,
+    arrived: r.arrived ?? '',
     who: r.who,
     test: r.test,
     tube: r.tube ?? '',

@@ -215,11 +215,15 @@ export class Cases {
   }
 
   /** @returns null when the case has moved on meanwhile. */
-  private async attempt(person: Person, document: CaseDocument, { id, event: asked }: Append): Promise<CaseDocument | null> {
+  private async attempt(
+    person: Person,
+    document: CaseDocument,
+    { id, event: asked, done }: Append,
+  ): Promise<CaseDocument | null> {
     const sealed = sealedElsewhere(document);
     if (sealed) throw new HttpProblem('bad-input', `This case can only be read: ${sealed}.`);
     if (document.set !== null) await withinTerms(this.db, document.set, document.state, asked);
-    return this.take(person, document, id, judgedOrProblem(document.state, asked));
+    return this.take(person, document, id, judgedOrProblem(document.state, asked), done);
   }
 
   /** @param event that may come now. @returns null when the case has moved on meanwhile. */
@@ -228,6 +232,7 @@ export class Cases {
     document: CaseDocument,
     id: string,
     judged: CaseEvent | ExaminerEvent,
+    done?: string,
   ): Promise<CaseDocument | null> {
     const made = await this.make(document, judged);
     if (!made) return null;
@@ -235,8 +240,10 @@ export class Cases {
     const seq = document.state.seq + 1;
     const at = new Date().toISOString();
     const who = { id: person.id, name: person.name };
-    const linked = link({ case: document.id, seq, id, at, who, previous: document.hash, event });
-    const state = applyEvent(document.state, event, { seq, at, who: person.name });
+    // Nothing is done later than it arrives, nor before its case was begun.
+    const waited = done !== undefined && done < at && done >= document.createdAt.toISOString() ? { done } : {};
+    const linked = link({ case: document.id, seq, id, at, ...waited, who, previous: document.hash, event });
+    const state = applyEvent(document.state, event, { seq, at, ...waited, who: person.name });
     const kept = await this.put(linked, state, bench?.change);
     if (!kept) return null;
     this.tellAll(document, seq);

@@ -9,8 +9,10 @@ export interface EventBody {
   readonly case: string;
   readonly seq: number;
   readonly id: string;
-  /** ISO time. */
+  /** ISO time at which it arrived. */
   readonly at: string;
+  /** ISO time at which it was done, where it had to wait. */
+  readonly done?: string;
   readonly who: { readonly id: string; readonly name: string };
   /** Hash of the event before; empty for the first. */
   readonly previous: string;

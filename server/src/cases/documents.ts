@@ -3,6 +3,7 @@ import { LRUCache } from 'lru-cache';
 import { applyEvent, type CaseState, openCase } from '#core/record/case';
 import type { Snapshot, SnapshotChange } from '#core/record/working';
 import type { Queryable } from '../db/pool';
+import { stampOf } from '#core/exchange/case-file';
 import type { EventBody, LinkedEvent } from './chain';
 import { benchOf, type CaseHead, eventsAfter, findHead, type TakenIn } from './store';
 
@@ -36,8 +37,6 @@ function after({ before, change: { rest, vessels } }: BenchChange): Snapshot {
 
 const MOST_DOCUMENTS = 500;
 const MOST_BENCHES = 300;
-
-const stampOf = ({ seq, at, who }: EventBody) => ({ seq, at, who: who.name });
 
 function fold(
   before: CaseDocument | undefined,

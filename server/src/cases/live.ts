@@ -10,6 +10,7 @@ import type { Notice } from '#contract';
 const newsSchema = z.object({ owner: z.string(), case: z.string(), seq: z.number() });
 /** That a person's case has moved on. */
 export type News = z.infer<typeof newsSchema>;
+const SESSION_END = 'session_end';
 const HEARTBEAT_MS = 20000;
 const RECONNECT_MS = 1000;
 const CONNECT_MS = 5000;
@@ -18,6 +19,8 @@ const MOST_STREAMS = 20;
 
 export class LiveUpdates {
   private readonly streams = new Map<string, Set<Response>>();
+  /** By the session that they belong to; the empty one is that of whoever needs none. */
+  private readonly bySession = new Map<string, Set<Response>>();
   private client: pg.Client | null = null;
   private closed = false;
   private reconnecting: NodeJS.Timeout | undefined;
@@ -43,12 +46,17 @@ export class LiveUpdates {
     client.on('error', again);
     client.on('end', again);
     client.on('notification', (message) => {
+      if (message.channel === SESSION_END) {
+        this.endSession(message.payload ?? '');
+        return;
+      }
       const { owner, ...notice } = newsSchema.parse(JSON.parse(message.payload ?? '{}'));
       this.tell(owner, notice);
     });
     try {
       await client.connect();
       await client.query('listen case_event');
+      await client.query(`listen ${SESSION_END}`);
       this.client = client;
       // Whatever was missed meanwhile.
       this.everyone(frame({ again: true }));
@@ -57,18 +65,31 @@ export class LiveUpdates {
     }
   }
 
-  /** @returns false when the person has too many streams open. */
-  subscribe(person: string, res: Response): boolean {
+  /**
+   * A stream lives as long as its session.
+   * @param session what the database knows it by; empty for whoever needs none.
+   * @returns false when the person has too many streams open.
+   */
+  subscribe(person: string, session: string, res: Response): boolean {
     const open = this.streams.get(person) ?? new Set();
     if (open.size >= MOST_STREAMS) return false;
     res.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', connection: 'keep-alive' });
     res.write(': listening\n\n');
+    const same = this.bySession.get(session) ?? new Set();
     this.streams.set(person, open.add(res));
+    this.bySession.set(session, same.add(res));
     res.on('close', () => {
       open.delete(res);
       if (!open.size) this.streams.delete(person);
+      same.delete(res);
+      if (!same.size) this.bySession.delete(session);
     });
     return true;
+  }
+
+  /** Whoever held it hears nothing more. */
+  private endSession(session: string): void {
+    for (const res of this.bySession.get(session) ?? []) res.end();
   }
 
   private tell(person: string, notice: Notice): void {

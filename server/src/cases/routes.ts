@@ -8,7 +8,8 @@ import {
   reckonRequestSchema,
   type Ways,
 } from '#contract';
-import { actor, must } from '../access/access';
+import { actor, must, sessionIn } from '../access/access';
+import { personOf, sessionKey } from '../people/store';
 import type { Db } from '../db/pool';
 import { afterSchema, caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
@@ -36,8 +37,12 @@ export function caseRoutes(
     must(actor(req), { do: 'list-jars' });
     res.json(await jars(db));
   });
-  router.get('/live', (req, res) => {
-    if (!live.subscribe(actor(req).id, res)) throw new HttpProblem('too-many', 'Too many windows are open; close some.');
+  router.get('/live', async (req, res) => {
+    const token = sessionIn(req);
+    // What was known of a session a moment ago does not do for what stays open.
+    if (token && !(await personOf(db, token))) throw new HttpProblem('signed-out', 'Sign in first.');
+    if (!live.subscribe(actor(req).id, token ? sessionKey(token) : '', res))
+      throw new HttpProblem('too-many', 'Too many windows are open; close some.');
   });
   router.get('/cases', async (req, res) => {
     res.json(await cases.list(actor(req)));

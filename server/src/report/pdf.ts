@@ -46,7 +46,7 @@ function row(r: ReportRow, length: Printing['length'], images: ReadonlySet<strin
           ? [{ text: set(r.done.join(' ')), fontSize: 8.5, margin: [0, 1, 0, 0] as [number, number, number, number] }]
           : []),
         ...(full ? r.equations.map(equation) : []),
-        note(`${r.tube ? `${r.tube}, ` : ''}${when(r.at)}`),
+        note(`${r.tube ? `${r.tube}, ` : ''}${when(r.at)}${r.arrived === null ? '' : `, arrived ${when(r.arrived)}`}`),
       ],
     },
     {
