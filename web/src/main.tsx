@@ -5,8 +5,10 @@ import { RouterProvider } from 'react-router/dom';
 import { Toaster } from 'sonner';
 import { Tooltip } from 'radix-ui';
 import { router } from './shell/router';
+import { api } from './state/api';
 import { ApiError } from './state/api-error';
 import { isWorthAnother, pauseAfter } from './state/patience';
+import { seePerson } from './state/person';
 import './styles.css';
 
 /** Where people sign in, whoever is not signed in is taken to the door. */
@@ -22,6 +24,12 @@ const queries = new QueryClient({
     queries: { retry: isWorthAnother, retryDelay: (tries, error) => pauseAfter(error, tries), refetchOnWindowFocus: true },
   },
 });
+
+// Who sits here is asked once; whoever it is finds nothing of anybody else.
+void queries
+  .fetchQuery({ queryKey: ['me'], queryFn: api.me })
+  .then((me) => seePerson(me.id))
+  .catch(() => undefined);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

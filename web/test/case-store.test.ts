@@ -5,7 +5,7 @@ import { awayWith, foreseen } from '#core/exchange/away';
 import { type Api, createApi } from '../src/state/api';
 import { ApiError } from '../src/state/api-error';
 import { CaseStore } from '../src/state/case-store';
-import type { Device, KeptCase, Waiting } from '../src/state/device';
+import type { Device, KeptCase, Outbox } from '../src/state/device';
 
 let foxing: Throwaway & { readonly servers: readonly Running[] };
 let api: Api;
@@ -109,13 +109,14 @@ test('what cannot be reached is said to be waiting, and goes on by itself', asyn
 });
 
 /** A device that keeps in memory, and foresees in this thread. */
-function memoryDevice(): Device {
+function memoryDevice(): Device & { readonly boxes: ReadonlyMap<string, Outbox> } {
   const kept = new Map<string, KeptCase>();
-  const lines = new Map<string, readonly Waiting[]>();
+  const boxes = new Map<string, Outbox>();
   return {
-    load: (id) => Promise.resolve({ kept: kept.get(id) ?? null, waiting: lines.get(id) ?? [] }),
+    boxes,
+    load: (id) => Promise.resolve({ kept: kept.get(id) ?? null, ...(boxes.get(id) ?? { waiting: [], setAside: [] }) }),
     keep: (id, now) => Promise.resolve(void kept.set(id, now)),
-    keepWaiting: (id, line) => Promise.resolve(void lines.set(id, line)),
+    keepOutbox: (id, box) => Promise.resolve(void boxes.set(id, box)),
     foresee: (id, events, pending) =>
       Promise.resolve(
         foreseen(awayWith({ format: 'foxing-case', version: 1, case: id, sealed: false, events }), pending, 'I. V.'),
@@ -180,4 +181,106 @@ test('a real case goes on without the server, over a new start of the page; what
   expect(again.now().view!.entries[1]!.vessel).toBe('B');
   await there.readOn();
   expect(there.now().view!.vessels).toEqual(tubes);
+});
+
+/** What the server answers before it answers as it is. */
+const answering = (first: readonly ApiError[]): Api => {
+  const left = [...first];
+  return {
+    ...api,
+    append: async (id, request) => {
+      const error = left.shift();
+      if (error) throw error;
+      return api.append(id, request);
+    },
+  };
+};
+
+const refusals = [
+  ['signed-out', 'waits'],
+  ['offline', 'waits'],
+  ['away', 'waits'],
+  ['busy', 'waits'],
+  ['too-many', 'waits'],
+  ['internal', 'waits'],
+  ['stale', 'waits'],
+  ['forbidden', 'set aside'],
+  ['not-found', 'set aside'],
+  ['bad-input', 'set aside'],
+] as const;
+
+test.each(refusals)('what waited on the device and is answered %s: it %s, and is nowhere lost', async (code, becomes) => {
+  const { summary } = await api.create({ real: { name: 'B 8', look: 'white', grams: 3, matter: 'salt' } });
+  const device = memoryDevice();
+  const at = '2026-01-02T03:04:05.000Z';
+  const event: CaseEvent = { kind: 'entry', payload: { test: 'flame', observed: [], note: 'what I wrote' } };
+  const id = crypto.randomUUID();
+  await device.keepOutbox(summary.id, { waiting: [{ id, event, at }], setAside: [] });
+  const store = new CaseStore(summary.id, answering([new ApiError('not now', code)]), device);
+  await store.readOn();
+  if (becomes === 'waits') {
+    await until(() => store.now().waiting === 0 && store.now().held === null);
+    expect(notes(store)).toEqual(['what I wrote']);
+    expect(device.boxes.get(summary.id)).toEqual({ waiting: [], setAside: [] });
+    return;
+  }
+  await until(() => store.now().setAside.length === 1);
+  expect(store.now().setAside).toEqual([{ id, event, at, why: 'not now' }]);
+  expect(device.boxes.get(summary.id)).toEqual({ waiting: [], setAside: store.now().setAside });
+  // After a new start of the page it is still there, and can be sent, or thrown away.
+  const again = new CaseStore(summary.id, api, device);
+  await again.readOn();
+  await until(() => again.now().setAside.length === 1);
+  again.sendAgain(id);
+  await until(() => again.now().waiting === 0 && notes(again).length === 1);
+  expect(again.now().setAside).toEqual([]);
+  expect(device.boxes.get(summary.id)).toEqual({ waiting: [], setAside: [] });
+});
+
+test('what was set aside is thrown away only by its owner; a store that is closed neither sends nor writes', async () => {
+  const { summary } = await api.create({ real: { name: 'B 9', look: 'white', grams: 3, matter: 'salt' } });
+  const device = memoryDevice();
+  const at = new Date().toISOString();
+  const waiting = [1, 2].map((i) => ({ id: crypto.randomUUID(), event: note(`mine ${i}`), at }));
+  await device.keepOutbox(summary.id, { waiting, setAside: [] });
+  const store = new CaseStore(
+    summary.id,
+    answering([new ApiError('no', 'forbidden'), new ApiError('sign in', 'signed-out')]),
+    device,
+  );
+  await store.readOn();
+  await until(() => store.now().held === 'signed-out');
+  const before = device.boxes.get(summary.id);
+  expect([before!.waiting.length, before!.setAside.length]).toEqual([1, 1]);
+  // Another person sits down.
+  store.close();
+  store.throwAway(waiting[0]!.id);
+  await new Promise((resolve) => setTimeout(resolve, 1000));
+  expect(device.boxes.get(summary.id)).toEqual(before);
+  expect((await api.changes(summary.id, 0)).entries).toEqual([]);
+  // And the first comes back.
+  const back = new CaseStore(summary.id, api, device);
+  await back.readOn();
+  await until(() => back.now().waiting === 0 && notes(back).length === 1);
+  back.throwAway(waiting[0]!.id);
+  expect(device.boxes.get(summary.id)).toEqual({ waiting: [], setAside: [] });
+});
+
+test('what arrives late says when it was done, by a clock put right; what arrives at once does not', async () => {
+  const { summary } = await api.create({ real: { name: 'B 10', look: 'white', grams: 3, matter: 'salt' } });
+  const device = memoryDevice();
+  const at = new Date(Date.now() - 10 * 60000).toISOString();
+  await device.keepOutbox(summary.id, { waiting: [{ id: crypto.randomUUID(), event: note('late'), at }], setAside: [] });
+  const sent: (string | undefined)[] = [];
+  const spied: Api = {
+    ...api,
+    // The device's clock is five minutes behind.
+    clockOffset: () => 5 * 60000,
+    append: (id, request) => (sent.push(request.done), api.append(id, request)),
+  };
+  const store = new CaseStore(summary.id, spied, device);
+  await store.readOn();
+  await until(() => store.now().waiting === 0 && notes(store).length === 1);
+  await store.append(note('at once'));
+  expect(sent).toEqual([new Date(Date.parse(at) + 5 * 60000).toISOString(), undefined]);
 });

@@ -34,6 +34,9 @@ export async function madeUpPeople(db: Queryable): Promise<Person[]> {
   return (await db.query<Person>('select id, name, role from person where made_up order by role, name')).rows;
 }
 
+/** What the database knows a session by. */
+export const sessionKey = (token: string): string => sha256(token);
+
 /** A fresh session. @returns the token that the browser is to hold. */
 export async function openSession(db: Queryable, person: string): Promise<string> {
   const token = randomBytes(32).toString('base64url');

@@ -35,7 +35,7 @@ function SampleLeft({ view }: { view: CaseView }) {
 
 export function CaseShell() {
   const id = useCaseId();
-  const { readOn, dismiss, ...file } = useCase(id);
+  const { readOn, dismiss, sendAgain, throwAway, ...file } = useCase(id);
   const { view, error, acknowledged } = file;
   const append = useAppend(id);
   return (
@@ -66,7 +66,7 @@ export function CaseShell() {
         {view && view.summary.left > 0 && <SampleLeft view={view} />}
       </TopBar>
       {view && <Timers timers={view.timers} append={append} />}
-      {view && <Waits view={view} file={file} dismiss={dismiss} />}
+      {view && <Waits view={view} file={file} dismiss={dismiss} sendAgain={sendAgain} throwAway={throwAway} />}
       {view && <Standing view={view} append={append} />}
       <main id="main" className="flex min-h-0 grow flex-col">
         {view ? (

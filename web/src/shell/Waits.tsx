@@ -4,8 +4,11 @@ import { testTitle } from '#core/scheme/tests';
 import { sayAll } from '#core/senses/sentences';
 import type { CaseEvent } from '#core/record/events';
 import type { CaseView } from '#contract';
+import { toast } from 'sonner';
 import { Button } from '../parts/ui';
-import type { CaseFile, SetAside } from '../state/case-store';
+import type { CaseFile } from '../state/case-store';
+import type { SetAside } from '../state/device';
+import { draftKey, putDraft } from '../state/draft';
 
 /** What an event was, for a person who is to do it again. */
 function told({ event }: SetAside): string {
@@ -25,12 +28,44 @@ const KINDS: Readonly<Partial<Record<CaseEvent['kind'], string>>> = {
   timer: 'A timer',
 };
 
+const copy = (text: string) =>
+  void navigator.clipboard.writeText(text).then(
+    () => toast('Copied.'),
+    () => toast.error('This browser does not let Foxing copy; mark the words and copy them yourself.'),
+  );
+
+/** Puts what was written back on the form of its test. */
+function edit(id: string, { event }: SetAside): void {
+  if (event.kind !== 'entry') return;
+  const { test, vessel, observed, blank, note = '', inference = '', infers = [], confidence } = event.payload;
+  putDraft(draftKey(id, test, vessel), {
+    observed,
+    blank: blank ?? null,
+    note,
+    inference,
+    infers,
+    unsure: confidence === 'unsure',
+  });
+}
+
 const plural = (n: number, one: string, more: string) => `${n} ${n === 1 ? one : more}`;
 const numbers = (list: readonly number[]) => `${list.length === 1 ? 'Entry' : 'Entries'} ${list.join(', ')}`;
 
 function Held({ held, waiting, kind }: { held: CaseFile['held']; waiting: number; kind: CaseView['summary']['kind'] }) {
   if (!held) return null;
   const away = held === 'offline';
+  if (held === 'signed-out')
+    return (
+      <p role="status" className="no-print bg-wash px-6 py-2 text-sm">
+        <strong>Your session has ended.</strong>{' '}
+        {waiting > 0
+          ? `${plural(waiting, 'step is', 'steps are')} kept on this device for you, and sent once you have signed in again. `
+          : 'What you do is kept on this device for you. '}
+        <Link className="font-bold text-rust underline" to="/sign-in">
+          Sign in
+        </Link>
+      </p>
+    );
   return (
     <p role="status" className="no-print bg-wash px-6 py-2 text-sm">
       <strong>{away ? 'Foxing cannot be reached' : 'Foxing has its hands full'}.</strong>{' '}
@@ -46,10 +81,12 @@ interface Props {
   readonly view: CaseView;
   readonly file: Pick<CaseFile, 'held' | 'waiting' | 'setAside' | 'elsewhere'>;
   readonly dismiss: () => void;
+  readonly sendAgain: (id: string) => void;
+  readonly throwAway: (id: string) => void;
 }
 
 /** What has not reached the server, could not be entered there, or was written elsewhere meanwhile. */
-export function Waits({ view, file: { held, waiting, setAside, elsewhere }, dismiss }: Props) {
+export function Waits({ view, file: { held, waiting, setAside, elsewhere }, dismiss, sendAgain, throwAway }: Props) {
   return (
     <>
       <Held held={held} waiting={waiting} kind={view.summary.kind} />
@@ -71,18 +108,41 @@ export function Waits({ view, file: { held, waiting, setAside, elsewhere }, dism
             )}
             {setAside.length > 0 && (
               <>
-                <p>{plural(setAside.length, 'thing', 'things')} that you did meanwhile could not be entered:</p>
-                <ul className="list-disc pl-5">
-                  {setAside.map((s, i) => (
-                    <li key={i}>
-                      {told(s)} <span className="text-muted">({s.why})</span>
+                <p>
+                  {plural(setAside.length, 'thing', 'things')} that you did could not be entered, and{' '}
+                  {setAside.length === 1 ? 'is' : 'are'} kept on this device:
+                </p>
+                <ul aria-label="Not entered" className="mt-1 space-y-1">
+                  {setAside.map((s) => (
+                    <li key={s.id} className="flex flex-wrap items-center gap-x-2">
+                      <span>
+                        {told(s)} <span className="text-muted">({s.why})</span>
+                      </span>
+                      <Button look="quiet" onClick={() => copy(told(s))}>
+                        Copy
+                      </Button>
+                      <Button look="quiet" onClick={() => sendAgain(s.id)}>
+                        Send it again
+                      </Button>
+                      {s.event.kind === 'entry' && (
+                        <Link
+                          className="inline-flex min-h-11 items-center px-2 text-sm font-bold text-rust underline"
+                          to={`/cases/${view.summary.id}/bench?test=${s.event.payload.test}`}
+                          onClick={() => edit(view.summary.id, s)}
+                        >
+                          Edit it
+                        </Link>
+                      )}
+                      <Button look="quiet" onClick={() => throwAway(s.id)}>
+                        Throw it away
+                      </Button>
                     </li>
                   ))}
                 </ul>
               </>
             )}
           </div>
-          <Button onClick={dismiss}>I have seen to it</Button>
+          {elsewhere.length > 0 && <Button onClick={dismiss}>I have seen to it</Button>}
         </div>
       )}
     </>

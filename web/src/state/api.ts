@@ -70,14 +70,23 @@ async function problemOf(response: Response): Promise<ApiError> {
 
 /** @param base address of the server; where the page came from by default. */
 export function createApi(base = '') {
+  /** The server's clock less this device's, ms, as of the last answer. */
+  let offset = 0;
+  const readClock = ({ headers }: Response) => {
+    const told = Date.parse(headers.get('date') ?? '');
+    // The header tells whole seconds.
+    if (!Number.isNaN(told)) offset = Math.abs(told - Date.now()) < 2000 ? 0 : told - Date.now();
+  };
   async function ask(path: string, { body, method = 'POST', signal }: Asking): Promise<Response> {
     try {
-      return await fetch(`${base}/api${path}`, {
+      const response = await fetch(`${base}/api${path}`, {
         ...(signal && { signal }),
         ...(body instanceof Blob
           ? { method, body }
           : body !== undefined && { method, body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
       });
+      readClock(response);
+      return response;
     } catch {
       throw new ApiError('Foxing cannot be reached; nothing is lost. Check the connection and try again.', 'offline');
     }
@@ -94,6 +103,7 @@ export function createApi(base = '') {
     whileBusy(() => once(schema, path, asking), asking.signal);
   const file = (path: string, body: unknown): Promise<Blob> => whileBusy(async () => (await answered(path, { body })).blob());
   return {
+    clockOffset: () => offset,
     cases: () => call(z.array(listedCaseSchema), '/cases'),
     jars: () => call(z.array(jarSchema), '/jars'),
     /** What happened in a case after an event; all of it after 0. */

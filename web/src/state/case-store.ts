@@ -10,13 +10,7 @@ import { ahead } from './ahead';
 import type { Api } from './api';
 import { ApiError } from './api-error';
 import { pauseAfter } from './patience';
-import type { Device, KeptCase, Waiting } from './device';
-
-/** What was done while the server could not be reached and then could not be entered. */
-export interface SetAside {
-  readonly event: CaseEvent;
-  readonly why: string;
-}
+import type { Device, KeptCase, SetAside, Waiting } from './device';
 
 export interface CaseFile {
   /** With all that waits, where that can be foreseen. */
@@ -25,23 +19,36 @@ export interface CaseFile {
   /** Events not yet acknowledged. */
   readonly waiting: number;
   /** Why they wait, when it is not their turn that they wait for. */
-  readonly held: 'offline' | 'busy' | null;
+  readonly held: 'offline' | 'busy' | 'signed-out' | null;
   /** Entries above this number wait. */
   readonly acknowledged: number;
+  /** What was refused, kept until its owner has seen to it. */
   readonly setAside: readonly SetAside[];
   /** Entries that were written elsewhere meanwhile on the same tests or tubes. */
   readonly elsewhere: readonly number[];
 }
 
 /** What is done about a refusal: the case is read on and the event sent again, or a while is waited. */
-const AGAIN: Readonly<Partial<Record<ApiError['code'], 'offline' | 'busy' | 'read-on'>>> = {
+const AGAIN: Readonly<Partial<Record<ApiError['code'], 'offline' | 'busy' | 'signed-out' | 'read-on'>>> = {
   stale: 'read-on',
   offline: 'offline',
   away: 'busy',
   busy: 'busy',
   'too-many': 'busy',
+  internal: 'busy',
+  // Whoever did it signs in again; nobody else sends it.
+  'signed-out': 'signed-out',
 };
+/** Readings in a row after which a case that is always said to have moved on is not sent to again. */
+const MOST_READ_ON = 8;
 const KEEP_AFTER_MS = 300;
+/** What arrives later than this after it was done says when that was. */
+const AT_ONCE_MS = 60000;
+/** What a form on the page still holds when it was refused while somebody looked on. */
+const STILL_ON_THE_PAGE: ReadonlySet<CaseEvent['kind']> = new Set(['operation', 'entry', 'timer', 'timer-done', 'rules']);
+
+/** Answers with which a case is shown as this device keeps it. */
+const AWAY: ReadonlySet<ApiError['code']> = new Set(['offline', 'signed-out']);
 
 interface OnItsWay extends Waiting {
   resolve?: (view: CaseView) => void;
@@ -69,6 +76,7 @@ export class CaseStore {
   private kept: KeptCase | null = null;
   private keeping: ReturnType<typeof setTimeout> | undefined;
   private wake: () => void = () => undefined;
+  private closed = false;
 
   /** @param device absent where nothing is kept. */
   constructor(
@@ -108,7 +116,10 @@ export class CaseStore {
       const found = await this.device?.load(this.id).catch(() => null);
       this.kept = found?.kept ?? null;
       this.line = [...(found?.waiting ?? []), ...this.line];
-      this.store.setState({ waiting: this.line.length });
+      this.store.setState(({ setAside }) => ({
+        waiting: this.line.length,
+        setAside: [...(found?.setAside ?? []), ...setAside],
+      }));
       if (this.line.length) this.sendAll();
     })();
     return this.loading;
@@ -116,9 +127,9 @@ export class CaseStore {
 
   /** Where the server cannot be reached, the case as it was kept. */
   private fallBack(error: Error): CaseView {
-    if (this.known === null && this.kept && error instanceof ApiError && error.code === 'offline') {
+    if (this.known === null && this.kept && error instanceof ApiError && AWAY.has(error.code)) {
       this.known = this.kept.view;
-      this.show({ error: null, held: 'offline' });
+      this.show({ error: null, held: error.code === 'signed-out' ? 'signed-out' : 'offline' });
       void this.foresee();
       this.sendAll();
       return this.known;
@@ -141,6 +152,7 @@ export class CaseStore {
 
   /** Keeps the case with its events on this device. */
   private async keep(): Promise<void> {
+    if (this.closed) return;
     const view = this.known!;
     const had = this.kept?.events ?? [];
     const events = [...had, ...(await this.api.events(this.id, had.length))];
@@ -162,28 +174,37 @@ export class CaseStore {
       this.line.push({ id: crypto.randomUUID(), event, at, ...(picture && { picture }), resolve, reject });
       this.store.setState({ waiting: this.line.length });
       void this.load().then(() => {
-        this.keepLine();
+        this.keepOutbox();
         if (this.now().held) void this.foresee();
         this.sendAll();
       });
     });
   }
 
-  private keepLine(): void {
-    const plain = this.line.map(({ resolve: _, reject: __, ...waiting }): Waiting => waiting);
-    void this.device?.keepWaiting(this.id, plain).catch(() => undefined);
+  private keepOutbox(): void {
+    if (this.closed) return;
+    const waiting = this.line.map(({ resolve: _, reject: __, ...plain }): Waiting => plain);
+    void this.device?.keepOutbox(this.id, { waiting, setAside: this.now().setAside }).catch(() => undefined);
+  }
+
+  /** Another person sits here: nothing more is sent; what waits stays on the device for its owner. */
+  close(): void {
+    this.closed = true;
+    clearTimeout(this.keeping);
+    this.wake();
   }
 
   private sendAll(): void {
     this.sending ??= this.sendLine().finally(() => {
       this.sending = null;
       // What came while the last was being put away.
-      if (this.line.length) this.sendAll();
+      if (this.line.length && !this.closed) this.sendAll();
     });
   }
 
   private async sendLine(): Promise<void> {
-    for (let tries = 0; ;) {
+    let readOn = 0;
+    for (let tries = 0; !this.closed;) {
       const first = this.line[0];
       if (!first && this.now().held === null) return;
       try {
@@ -191,24 +212,28 @@ export class CaseStore {
         if (first) this.done(first, await this.send(first));
         else await this.readOn();
         tries = 0;
+        readOn = 0;
         if (this.now().held && !this.line.length) this.show({ held: null });
       } catch (error) {
         const again = error instanceof ApiError ? AGAIN[error.code] : undefined;
-        if (again === 'read-on') await this.readPast().catch(() => undefined);
-        else if (again) await this.wait(again, pauseAfter(error, tries++));
+        if (this.closed) return;
+        if (again === 'read-on' && readOn++ < MOST_READ_ON) await this.readPast().catch(() => undefined);
+        else if (again && again !== 'read-on') await this.wait(again, pauseAfter(error, tries++));
         else if (first) this.refused(first, error as Error);
         else return;
       }
     }
   }
 
-  private async send({ id, event, picture }: Waiting): Promise<CaseView> {
+  private async send({ id, event, picture, at }: Waiting): Promise<CaseView> {
     const known = this.known ?? (await this.readOn());
     const sent =
       picture && event.kind === 'photo'
         ? { ...event, payload: { ...event.payload, ...(await this.api.sendPhoto(this.id, picture)) } }
         : event;
-    const changes = await this.api.append(this.id, { id, after: known.seq, event: sent });
+    const late = Date.now() - Date.parse(at) > AT_ONCE_MS;
+    const done = late && { done: new Date(Date.parse(at) + this.api.clockOffset()).toISOString() };
+    const changes = await this.api.append(this.id, { id, after: known.seq, event: sent, ...done });
     return changes.after > this.known!.seq ? this.readOn() : this.take(changes);
   }
 
@@ -219,15 +244,17 @@ export class CaseStore {
   }
 
   private refused(first: OnItsWay, error: Error): void {
+    const { resolve: _, reject, ...plain } = first;
+    if (!reject || !STILL_ON_THE_PAGE.has(first.event.kind))
+      this.store.setState(({ setAside }) => ({ setAside: [...setAside, { ...plain, why: error.message }] }));
     this.leave(first);
-    if (first.reject) first.reject(error);
-    else this.store.setState(({ setAside }) => ({ setAside: [...setAside, { event: first.event, why: error.message }] }));
+    reject?.(error);
     if (this.now().held === null) this.show();
   }
 
   private leave(first: OnItsWay): void {
     this.line = this.line.filter((e) => e !== first);
-    this.keepLine();
+    this.keepOutbox();
     this.store.setState({ waiting: this.line.length });
   }
 
@@ -239,7 +266,7 @@ export class CaseStore {
     const ids = (view: CaseView) => view.vessels.map((v) => v.id);
     const apart = keptApart(this.line, ids(before), ids(now));
     this.line = this.line.map((w, i) => ({ ...w, event: apart[i]!.event }));
-    this.keepLine();
+    this.keepOutbox();
     if (!held) return;
     const touched = new Set(
       this.line.flatMap(({ event: { payload } }) => ('test' in payload && payload.test ? [payload.test] : [])),
@@ -248,7 +275,7 @@ export class CaseStore {
     this.store.setState(({ elsewhere }) => ({ elsewhere: [...new Set([...elsewhere, ...theirs.map((e) => e.number)])] }));
   }
 
-  private async wait(held: 'offline' | 'busy', ms: number): Promise<void> {
+  private async wait(held: 'offline' | 'busy' | 'signed-out', ms: number): Promise<void> {
     this.store.setState({ held });
     void this.foresee();
     await new Promise<void>((resolve) => {
@@ -280,8 +307,31 @@ export class CaseStore {
     }
   }
 
-  /** What was set aside or pointed at has been seen to. */
+  /** What was written elsewhere has been looked at. */
   dismiss(): void {
-    this.store.setState({ setAside: [], elsewhere: [] });
+    this.store.setState({ elsewhere: [] });
+  }
+
+  private takeBack(id: string): SetAside | undefined {
+    const found = this.now().setAside.find((s) => s.id === id);
+    this.store.setState(({ setAside }) => ({ setAside: setAside.filter((s) => s.id !== id) }));
+    return found;
+  }
+
+  /** What was set aside is sent once more, after all that waits. */
+  sendAgain(id: string): void {
+    const found = this.takeBack(id);
+    if (!found) return;
+    const { why: _, ...waiting } = found;
+    this.line.push({ ...waiting, id: crypto.randomUUID() });
+    this.store.setState({ waiting: this.line.length });
+    this.keepOutbox();
+    this.sendAll();
+  }
+
+  /** Its owner does not want it any more. */
+  throwAway(id: string): void {
+    this.takeBack(id);
+    this.keepOutbox();
   }
 }

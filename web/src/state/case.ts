@@ -9,6 +9,7 @@ import { api } from './api';
 import { CaseStore } from './case-store';
 import { browserDevice } from './device';
 import { onNotice } from './live';
+import { NOBODY, onPerson, personHere } from './person';
 
 export interface OpenCase {
   readonly view: CaseView;
@@ -25,17 +26,33 @@ export function useCaseId(): string {
 }
 
 const stores = new Map<string, CaseStore>();
-const device = browserDevice();
 window.addEventListener('online', () => stores.forEach((store) => store.stir()));
+// Whoever comes next has stores of their own; who comes back has what waited for them.
+onPerson((learnt) => {
+  if (learnt) return;
+  for (const store of stores.values()) store.close();
+  stores.clear();
+});
+
+/** The server may answer again: what waits for a sign-in goes on. */
+export const stirAll = (): void => stores.forEach((store) => store.stir());
+
+/** Whose a store is: of whoever was here when it was made, also where that became known later. */
+function ownerHere(): () => string {
+  const owner = personHere();
+  return () => (owner === NOBODY ? personHere() : owner);
+}
 
 function storeOf(id: string): CaseStore {
   let store = stores.get(id);
-  if (!store) stores.set(id, (store = new CaseStore(id, api, device)));
+  if (!store) stores.set(id, (store = new CaseStore(id, api, browserDevice(ownerHere()))));
   return store;
 }
 
 /** A case, read on whenever any window or person goes on with it. */
 export function useCase(id: string) {
+  // With another person there is another store.
+  const person = useSyncExternalStore(onPerson, personHere);
   const store = storeOf(id);
   const file = useSyncExternalStore(store.subscribe, store.now);
   const readOn = useCallback(() => void store.readOn().catch(() => undefined), [store]);
@@ -47,8 +64,14 @@ export function useCase(id: string) {
         readOn();
       } else if (notice.case === id) void store.heard(notice.seq);
     });
-  }, [id, store, readOn]);
-  return { ...file, readOn, dismiss: () => store.dismiss() };
+  }, [id, person, store, readOn]);
+  return {
+    ...file,
+    readOn,
+    dismiss: () => store.dismiss(),
+    sendAgain: (event: string) => store.sendAgain(event),
+    throwAway: (event: string) => store.throwAway(event),
+  };
 }
 
 /** Sends an event after all those before it. */

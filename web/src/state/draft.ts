@@ -1,6 +1,9 @@
 /** What is being written of a test and not yet in the ledger: it survives a reload, another test, a lost connection. */
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { ofPerson } from './personal';
+import { personalKey } from './person';
+import { FREE_WORK } from '#core/scheme/tests';
 import type { Said } from '#core/record/events';
 import type { Observation } from '#core/vocabulary/observation';
 
@@ -35,12 +38,19 @@ const useDrafts = create<Drafts>()(
         })),
       drop: (key) => set(({ drafts: { [key]: _, ...rest } }) => ({ drafts: rest })),
     }),
-    { name: 'foxing-drafts' },
+    { name: personalKey('foxing-drafts') },
   ),
 );
+ofPerson(useDrafts, 'foxing-drafts');
 
 export function useDraft(key: string) {
   const draft = useDrafts((s) => s.drafts[key] ?? EMPTY);
   const { put, drop } = useDrafts.getState();
   return { draft, change: (change: Partial<Draft>) => put(key, change), drop: () => drop(key) };
 }
+
+/** Where the draft of a test in a case is kept; in free work that of a tube. */
+export const draftKey = (caseId: string, test: string | undefined, tube: string | undefined): string =>
+  `${caseId}/${test === undefined || test === FREE_WORK ? `free ${tube}` : test}`;
+
+export const putDraft = (key: string, draft: Draft): void => useDrafts.getState().put(key, draft);

@@ -6,6 +6,12 @@ export function keepHere(photo: string, picture: Blob): void {
   if (!here.has(photo)) here.set(photo, URL.createObjectURL(picture));
 }
 
+/** The pictures of whoever was here. */
+export function forgetPictures(): void {
+  for (const address of here.values()) URL.revokeObjectURL(address);
+  here.clear();
+}
+
 /** A name for a photo before its pixels are kept: as long as a hash, and like no other. */
 export function provisionalName(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(32));

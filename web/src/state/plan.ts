@@ -1,6 +1,8 @@
 /** What a person has decided of the plan of a case: an order, fixed times, the end of the session. */
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { ofPerson } from './personal';
+import { personalKey } from './person';
 
 export interface Decided {
   /** Tests that are to be begun in this order. */
@@ -24,9 +26,10 @@ const usePlans = create<Plans>()(
       plans: {},
       decide: (id, change) => set(({ plans }) => ({ plans: { ...plans, [id]: { ...(plans[id] ?? NOTHING), ...change } } })),
     }),
-    { name: 'foxing-plans' },
+    { name: personalKey('foxing-plans') },
   ),
 );
+ofPerson(usePlans, 'foxing-plans');
 
 export function useDecided(caseId: string) {
   const decided = usePlans((s) => s.plans[caseId] ?? NOTHING);

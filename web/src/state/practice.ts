@@ -1,6 +1,8 @@
 /** Practice on this device: how every skill stands, what was told apart, and the worker that works out what comes next. */
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import { ofPerson } from './personal';
+import { personalKey } from './person';
 import type { SkillId } from '#core/practice/data/skills';
 import { answered, type Skills } from '#core/practice/learning';
 import type { RungId } from '#core/practice/data/troubles';
@@ -59,6 +61,7 @@ export const usePractice = create<Practice>()(
       found: (one) => set(({ told }) => ({ told: [...told.filter((t) => t.name !== one.name), one] })),
       forget: () => set({ skills: {}, told: [] }),
     }),
-    { name: 'foxing-practice' },
+    { name: personalKey('foxing-practice') },
   ),
 );
+ofPerson(usePractice, 'foxing-practice');

@@ -12,7 +12,7 @@ import { Button, Chip } from '../../parts/ui';
 import { useWidth } from '../../parts/useWidth';
 import type { OpenCase } from '../../state/case';
 import { useCaseId } from '../../state/case';
-import { useDraft } from '../../state/draft';
+import { draftKey, useDraft } from '../../state/draft';
 import { useSeen, useSuspects } from '../../state/expected';
 import { useKey, useKeySettings } from '../../state/keys';
 import { Inferring } from './Inferring';
@@ -44,7 +44,7 @@ function lettered(
 
 /** What was seen, on the form of the test: a few taps, then written down. */
 export function Record({ view, test, held, append }: Props) {
-  const { draft, change, drop } = useDraft(`${useCaseId()}/${test?.id ?? `free ${held?.id}`}`);
+  const { draft, change, drop } = useDraft(draftKey(useCaseId(), test?.id, held?.id));
   const { observed, blank, note, inference, infers, unsure } = draft;
   const suspects = useSuspects(view);
   const seen = useSeen(view, test);

@@ -1,13 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { toast } from 'sonner';
 import type { Me } from '#contract';
 import { TextField, Wrong } from '../../parts/fields';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
+import { seePerson } from '../../state/person';
 import { OwnPassphrase, PeopleHere, ResetNote } from './Accounts';
+import { SignOut } from './SignOut';
 
 const fail = (error: Error) => void toast.error(error.message);
 
@@ -16,7 +18,10 @@ function MadeUp({ me }: { me: Me }) {
   const queries = useQueryClient();
   const be = useMutation({
     mutationFn: (id: string | null) => api.be(id),
-    onSuccess: () => void queries.resetQueries(),
+    onSuccess: ({ id }) => {
+      seePerson(id);
+      void queries.resetQueries();
+    },
     onError: fail,
   });
   if (!me.madeUp.length) return null;
@@ -112,18 +117,9 @@ export function Classes() {
   const me = useQuery({ queryKey: ['me'], queryFn: api.me });
   const { data: classes, error } = useQuery({ queryKey: ['classes'], queryFn: api.classes });
   const queries = useQueryClient();
-  const navigate = useNavigate();
   const bring = useMutation({
     mutationFn: (id: string) => api.changeClass(id, { gone: false }),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['classes'] }),
-    onError: fail,
-  });
-  const out = useMutation({
-    mutationFn: (everywhere: boolean) => api.signOut(everywhere),
-    onSuccess: () => {
-      queries.clear();
-      void navigate('/sign-in');
-    },
     onError: fail,
   });
   const teaches = me.data && me.data.role !== 'student';
@@ -173,10 +169,7 @@ export function Classes() {
         <div className="mt-8 flex flex-wrap gap-2">
           {me.data?.accounts && (
             <>
-              <Button onClick={() => out.mutate(false)}>Sign out</Button>
-              <Button look="quiet" onClick={() => out.mutate(true)}>
-                Sign out everywhere
-              </Button>
+              <SignOut />
               <OwnPassphrase />
             </>
           )}

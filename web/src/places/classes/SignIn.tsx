@@ -4,6 +4,8 @@ import { useNavigate } from 'react-router';
 import { TextField, Wrong } from '../../parts/fields';
 import { Button, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
+import { stirAll } from '../../state/case';
+import { seePerson } from '../../state/person';
 
 const fieldsOf = (e: FormEvent<HTMLFormElement>) => {
   e.preventDefault();
@@ -19,11 +21,14 @@ export function SignIn() {
   const enter = useMutation({
     mutationFn: async (field: (name: string) => string) => {
       const [login, passphrase] = [field('login'), field('passphrase')];
-      if (joining) await api.join({ code: field('code'), name: field('name'), login, passphrase });
-      else await api.signIn({ login, passphrase });
+      return joining
+        ? api.join({ code: field('code'), name: field('name'), login, passphrase })
+        : api.signIn({ login, passphrase });
     },
-    onSuccess: () => {
+    onSuccess: ({ id }) => {
+      seePerson(id);
       queries.clear();
+      stirAll();
       void navigate('/cases');
     },
   });

@@ -56,7 +56,8 @@ function Row({ entry, photos, waits, append, open }: RowProps) {
         <span className={clsx('font-bold', struck)}>{testTitle(entry.test)}</span>
         <span className="block text-xs text-muted">
           {entry.vessel && `tube ${entry.vessel} · `}
-          {format(new Date(entry.at), 'd MMM, HH:mm')}
+          {format(new Date(entry.done ?? entry.at), 'd MMM, HH:mm')}
+          {entry.done && `, arrived ${format(new Date(entry.at), 'd MMM, HH:mm')}`}
           {waits && <strong className="text-rust-deep"> · waits to be sent</strong>}
         </span>
       </td>

@@ -48,6 +48,7 @@ function Row({ caseId, row, length }: { caseId: string; row: ReportRow; length: 
         <span className="block text-xs text-muted">
           {row.tube && `${row.tube} · `}
           {time(row.at)}
+          {row.arrived !== null && `, arrived ${time(row.arrived)}`}
         </span>
       </td>
       <td className="py-2 pr-4">
