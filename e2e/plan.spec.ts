@@ -121,7 +121,8 @@ test('a preparation for sixteen benches: figures, what is short, labels, and the
       page.getByRole('button', { name: button, exact: true }).click(),
     ]);
     expect(file.suggestedFilename()).toMatch(name);
-    if (button === 'CSV') expect(await readFile(await file.path(), 'utf8')).toMatch(/^bottle,per bench,needed,make,unit,recipe/);
+    if (button === 'CSV')
+      expect(await readFile(await file.path(), 'utf8')).toMatch(/^\uFEFFbottle,per bench,needed,make,unit,recipe/);
   }
   await page.getByRole('button', { name: 'Take AgNO3 out' }).click();
   await expect(page.getByRole('region', { name: 'Short' })).toHaveCount(0);

@@ -37,12 +37,27 @@ export interface Schedule {
 
 /** When a resource is taken, and by how many. */
 class Profile {
+  /** By their beginnings. */
   private readonly taken: { from: number; to: number }[] = [];
 
   constructor(private readonly capacity: number) {}
 
   /** The earliest time from `at` on from which it is free for so long. */
   freeFrom(at: number, minutes: number): number {
+    return this.capacity === 1 ? this.gapFrom(at, minutes) : this.roomFrom(at, minutes);
+  }
+
+  /** Of one pair of hands: the first gap that is long enough. */
+  private gapFrom(at: number, minutes: number): number {
+    let start = at;
+    for (const { from, to } of this.taken) {
+      if (from >= start + minutes) break;
+      if (to > start) start = to;
+    }
+    return start;
+  }
+
+  private roomFrom(at: number, minutes: number): number {
     let start = at;
     for (let moved = true; moved;) {
       moved = false;
@@ -61,7 +76,9 @@ class Profile {
   }
 
   take(from: number, to: number): void {
-    this.taken.push({ from, to });
+    let i = this.taken.length;
+    while (i > 0 && this.taken[i - 1]!.from > from) i--;
+    this.taken.splice(i, 0, { from, to });
   }
 }
 

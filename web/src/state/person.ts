@@ -7,7 +7,10 @@ const CHANNEL = 'foxing-person';
 /** Where nobody is known yet. */
 export const NOBODY = 'nobody';
 
-let current: string | null = localStorage.getItem(KEY);
+/** Absent where no browser is. */
+const storage = globalThis.localStorage as Storage | undefined;
+
+let current: string | null = storage?.getItem(KEY) ?? null;
 /** Another sits here now; `learnt` when it only became known who. */
 type Listener = (learnt: boolean) => void;
 
@@ -24,10 +27,10 @@ export function personalKey(name: string): string {
   const key = `${name}/${personHere()}`;
   // From before it was known who sits here, and from before things were kept by person.
   for (const earlier of [`${name}/${NOBODY}`, name]) {
-    const old = earlier === key ? null : localStorage.getItem(earlier);
+    const old = earlier === key ? null : (storage?.getItem(earlier) ?? null);
     if (old === null) continue;
-    if (localStorage.getItem(key) === null) localStorage.setItem(key, old);
-    localStorage.removeItem(earlier);
+    if (storage?.getItem(key) === null) storage?.setItem(key, old);
+    storage?.removeItem(earlier);
   }
   return key;
 }
@@ -42,8 +45,8 @@ function become(person: string | null): void {
   if (person === current) return;
   const learnt = current === null;
   current = person;
-  if (person === null) localStorage.removeItem(KEY);
-  else localStorage.setItem(KEY, person);
+  if (person === null) storage?.removeItem(KEY);
+  else storage?.setItem(KEY, person);
   if (!learnt) forgetPictures();
   for (const listen of listeners) listen(learnt);
 }
@@ -62,7 +65,7 @@ export function seePerson(person: string): void {
 }
 
 function forgetDrafts(person: string): void {
-  for (const name of Object.keys(localStorage)) if (PERSONAL.some((p) => name === `${p}${person}`)) localStorage.removeItem(name);
+  for (const name of Object.keys(storage ?? {})) if (PERSONAL.some((p) => name === `${p}${person}`)) storage?.removeItem(name);
 }
 
 /** The person goes: the device forgets them. */

@@ -11,10 +11,20 @@ export interface Asked {
 /** The same steps give the same plan. */
 const SEED = 1;
 
-self.onmessage = ({ data: { turn, tasks, priority } }: MessageEvent<Asked>) => {
+let newest: Asked | null = null;
+
+/** Only the newest question counts: those that came while one was worked on are passed over. */
+self.onmessage = ({ data }: MessageEvent<Asked>) => {
+  if (!newest) setTimeout(answer);
+  newest = data;
+};
+
+function answer(): void {
+  const { turn, tasks, priority } = newest!;
+  newest = null;
   try {
     self.postMessage({ turn, schedule: schedule(tasks, ONE_BENCH, { random: seeded(SEED) }, new Map(priority)) });
   } catch (error) {
     self.postMessage({ turn, failed: (error as Error).message });
   }
-};
+}
