@@ -190,7 +190,7 @@ test('what if: an operation left out, done otherwise, or one that cannot be, wit
   const [iodide] = branch(sample, at.state, { [acid]: [{ op: 'add', to: 'A', reagent: 'potassium-iodide-0.1M', drops: 4 }] });
   expect(iodide!.other[0]!.seen.join()).toMatch(/yellow precipitate/);
   const bottle = { [acid]: [{ op: 'add' as const, to: 'A', reagent: 'no-such-bottle', drops: 1 }] };
-  expect(() => branch(sample, at.state, bottle)).toThrow('no-such-bottle');
+  expect(branch(sample, at.state, bottle)[0]!.other[0]!.refused).toContain('no-such-bottle');
   const [refused] = branch(sample, at.state, { [acid]: [{ op: 'decant', from: 'Q', to: 'B' }] });
   expect(refused!.other[0]!.refused).toContain('Q');
   expect(() => branch(sample, at.state, { 999: [] })).toThrow('no such operation');
