@@ -1,5 +1,6 @@
 /** Two liquids one above the other, and a dry tube looked at again: as a bench shows them, whichever was there first. */
 import { densityOf } from '#core/bench/density';
+import { LIBRARY } from '../src/organic/library';
 import { openBench, perform } from '#core/bench/bench';
 import type { Op } from '#core/bench/ops';
 import { elementsIn } from '#core/matter/catalogue';
@@ -126,4 +127,24 @@ test('a portion into which nothing was washed is named as such, and only those a
   );
   expect(() => perform(two, { op: 'work-on', portion: 'third', aside: 'rest' })).toThrow(/no portion third; .* in acid$/);
   expect(perform(two, { op: 'work-on', portion: 'acid', aside: 'rest' }).bench.portions).toHaveProperty('rest');
+});
+
+test('what is left after shaking out is what one weighs, not the share that names the compound', () => {
+  const washes = ['hcl-5pc', 'nahco3-5pc', 'naoh-5pc'] as const;
+  const wrong = LIBRARY.slice(0, 60).flatMap(({ smiles }) =>
+    washes.flatMap((solvent) => {
+      const spec = {
+        compounds: [
+          { smiles, grams: 1.5 },
+          { smiles: 'c1ccc2ccccc2c1', grams: 1.5 },
+        ],
+      };
+      const { left, portions } = perform(openBench(spec), { op: 'shake-out', with: solvent, times: 2, portion: 'p' }).bench;
+      return [left, portions!.p!.left].filter((grams) => {
+        const steps = grams * (grams < 0.1 ? 100 : 10);
+        return Math.abs(steps - Math.round(steps)) > 1e-9;
+      });
+    }),
+  );
+  expect(wrong).toEqual([]);
 });

@@ -100,12 +100,18 @@ test('it is said who gets which; where one unknown cannot be, nothing is set', a
     client.ask(`/api/classes/${made.id}/sets`, { title: 'S', unknowns, given, terms: {} });
   expect((await set([salt('KI'), salt('NaClQ')])).status).toBe(422);
   expect((await read()).sets).toEqual([]);
+  const labels: string[] = [];
   const dealt = async (answer: Awaited<ReturnType<typeof set>>) => {
     const { id } = JSON.parse(answer.text) as { id: string };
-    return benchesSchema.parse(JSON.parse((await client.ask(`/api/sets/${id}/benches`)).text)).benches.map((b) => b.identity);
+    const { benches } = benchesSchema.parse(JSON.parse((await client.ask(`/api/sets/${id}/benches`)).text));
+    labels.push(...benches.map((b) => b.summary.name));
+    return benches.map((b) => b.identity);
   };
   expect(await dealt(await set([salt('KI'), salt('NaCl')]))).toEqual(['KI', 'NaCl']);
   expect(await dealt(await set([salt('KI'), { jar: 'jar-09' }], { [people[0]!.id]: 1 }))).toEqual(['CuSO4·5H2O', 'CuSO4·5H2O']);
+  // A number in the order of the class would tell who has the same.
+  for (const label of labels) expect(label).toMatch(/^S, [1-9]\d\d$/);
+  expect(new Set(labels.slice(0, 2)).size).toBe(2);
 });
 
 test('what a set strikes out cannot be done under the name of a test that is allowed', async () => {

@@ -232,6 +232,32 @@ test('a session is new at every sign-in, hidden from scripts, bound to this site
   await enter('classmate', '/sign-in', { login: 'classmate', passphrase: PASS });
 });
 
+test('a stream of news ends with the session that it was opened in, and no other does', async () => {
+  const enter = async () => cookieIn(await ask('nobody', 'POST', '/sign-in', { login: 'classmate', passphrase: PASS }));
+  const [leaving, staying] = [await enter(), await enter()];
+  const listen = async (cookie: string) => {
+    const reader = (await fetch(`${base}/api/live`, { headers: { cookie } })).body!.getReader();
+    return async (until: (heard: string) => boolean) => {
+      for (let heard = ''; ;) {
+        const { done, value } = await reader.read();
+        if (done) return 'ended';
+        if (until((heard += new TextDecoder().decode(value)))) return 'heard';
+      }
+    };
+  };
+  const [left, stayed] = [await listen(leaving), await listen(staying)];
+  expect((await ask({ cookie: leaving }, 'POST', '/sign-out', {})).status).toBe(200);
+  expect(await left(() => false)).toBe('ended');
+  const begun = read<{ summary: { id: string } }>(await ask({ cookie: staying }, 'POST', '/cases', { jar: 'jar-05' }));
+  const event = { kind: 'operation', payload: { op: { op: 'take-solid', to: 'A', grams: 0.1 } } };
+  const path = `/cases/${begun.summary.id}/events`;
+  expect((await ask({ cookie: staying }, 'POST', path, { id: randomUUID(), after: 1, event })).status).toBe(200);
+  expect(await stayed((heard) => heard.includes(begun.summary.id))).toBe('heard');
+  expect((await ask({ cookie: staying }, 'POST', '/sign-out', {})).status).toBe(200);
+  expect(await stayed(() => false)).toBe('ended');
+  expect((await ask({ cookie: leaving }, 'GET', '/live')).status).toBe(401);
+});
+
 test('another site cannot write, not even with the cookie', async () => {
   const answer = await ask(
     'owner',

@@ -1,6 +1,7 @@
 /** The bench: a sample, the vessels, and one operation after another. */
 import { addAmounts, type Amounts } from '../matter/catalogue';
 import { parted } from '../matter/salts';
+import { recovered } from '../organic/extraction';
 import type { Equation } from '../reactions/equations';
 import { drawOff, pour, reagentById } from './contents';
 import { asCompound, compoundTest, EXTRACT, fusion, separate } from './compound';
@@ -244,9 +245,9 @@ export function perform(bench: Bench, op: Op): Step {
       const { sample, portion, shows } = separate(bench.sample, bench.left, op);
       if (bench.portions?.[op.portion])
         throw new BenchError(`portion: there is a portion ${op.portion} already; give it another name`);
-      const portions = { ...bench.portions, [op.portion]: { sample: portion, left: portion.grams } };
+      const portions = { ...bench.portions, [op.portion]: { sample: portion, left: recovered(portion.grams) } };
       return {
-        bench: { ...withVessels(bench, 6 * op.times), sample, left: sample.grams, portions },
+        bench: { ...withVessels(bench, 6 * op.times), sample, left: recovered(sample.grams), portions },
         happened: [{ what: 'class-test', shows }],
         vessel: null,
       };

@@ -39,6 +39,16 @@ export function shakeOut(parts: readonly Part[], wash: Wash, times: number): { e
   };
 }
 
+/**
+ * What one has of a solid or oil after shaking out, g: the rest stays on the glass. A whole tenth of a gram, or a hundredth of what
+ * is less than that; the exact share would name the compound by how it parts between ether and water.
+ */
+export function recovered(grams: number): number {
+  if (grams <= 0) return 0;
+  const steps = grams < 0.1 ? 100 : 10;
+  return Math.max(1, Math.floor(grams * steps)) / steps;
+}
+
 /** What a portion is worked as: the compound of which there is most, and the mole fraction of all else. */
 export function purityOf(parts: readonly Part[]): { smiles: string; impurity: number } {
   const mol = parts.map((p) => p.grams / structureOf(p.smiles).molarMass);

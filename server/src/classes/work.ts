@@ -1,4 +1,5 @@
 /** Work that is set in a class: sealed cases for everybody in it, seen live, marked, and what came of them. */
+import { randomInt } from 'node:crypto';
 import { nameSample } from '#core/record/recording';
 import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf, timeIn } from '#core/practice/marking';
 import { truthOf } from '#core/practice/debrief';
@@ -40,6 +41,19 @@ const STUCK_MINUTES = 10;
 const RUNNING_OUT = 0.1;
 /** Minutes for which a hazard is worth a look. */
 const HAZARD_MINUTES = 3;
+
+/** Characters of a title that a label has room for, before its number. */
+const LABEL_LENGTH = 54;
+const FIRST_LABEL = 100;
+const LABELS = 900;
+
+/** Different numbers for labels in no order, so that they do not tell who was dealt the same unknown. */
+function labelNumbers(count: number): readonly number[] {
+  const drawn = new Set<number>();
+  const range = Math.max(LABELS, 2 * count);
+  while (drawn.size < count) drawn.add(FIRST_LABEL + randomInt(range));
+  return [...drawn];
+}
 
 const kindOf = (id: string) => (isElement(id) ? 'element' : /[+-]$/.test(id) ? (isCation(id) ? 'cation' : 'anion') : 'group');
 const NO_SET = 'There is no such work; go back to your classes.';
@@ -134,10 +148,10 @@ export class ClassWork {
     const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
     const terms = { ...asked.terms, paper: parts };
     const set = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes), scheme });
+    const numbers = labelNumbers(members.length);
     for (const [i, member] of members.entries()) {
       const sample = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
-      // The label says a number and what anyone sees.
-      const name = `${title}, ${i + 1}`.slice(0, 60);
+      const name = `${title.slice(0, LABEL_LENGTH)}, ${numbers[i]!}`;
       const dealt = await this.cases.setFor(member, { name, sample, set, instructor: person, tubes, tests: terms.tests });
       if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
     }

@@ -67,7 +67,8 @@ function portionIn({ snapshot, id }: { readonly snapshot: Snapshot; readonly id:
   const portion = fromSnapshot(snapshot).bench.portions?.[id];
   if (!portion?.sample.parts) throw new BenchError(`portion: there is no portion "${id}" in this case`);
   if (portion.left <= 0) throw new BenchError(`portion: nothing was washed out into portion ${id}`);
-  const [first, ...more] = portion.sample.parts.map(({ smiles, grams }) => ({ smiles, grams }));
+  const { parts, grams: whole } = portion.sample;
+  const [first, ...more] = parts.map(({ smiles, grams }) => ({ smiles, grams: (grams * portion.left) / whole }));
   return more.length ? { compounds: [first!, ...more] } : first!;
 }
 
