@@ -39,7 +39,10 @@ async function enter(who: Who, path: string, body: object): Promise<void> {
 beforeAll(async () => {
   foxing = await freshFoxing();
   base = foxing.servers[0]!.url;
+  expect((await ask('nobody', 'GET', '/me')).status).toBe(200);
   cookies.keeper = cookieIn(await ask('nobody', 'POST', '/accounts', { login: 'keeper', passphrase: PASS }));
+  // From that moment on whoever has not signed in is nobody.
+  expect((await ask('nobody', 'GET', '/me')).status).toBe(401);
   for (const who of ['instructor', 'colleague'] as const) {
     await ask('keeper', 'POST', '/people', { name: who, login: who, passphrase: PASS, role: 'instructor' });
     await enter(who, '/sign-in', { login: who, passphrase: PASS });

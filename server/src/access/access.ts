@@ -54,12 +54,10 @@ const KNOWN_MS = 3000;
  */
 export function identify(db: Db): RequestHandler {
   const sessions = new LRUCache<string, Person>({ max: 1000, ttl: KNOWN_MS });
-  const local = new LRUCache<'local', Person>({ max: 1, ttl: KNOWN_MS });
   return async (req, _res, next) => {
     const token = sessionIn(req);
     // Who has signed out writes nothing more from that moment on; what they may still read is over within seconds.
-    const known = token && req.method === 'GET' ? sessions.get(token) : token ? undefined : local.get('local');
-    let person = known ?? null;
+    let person = (token && req.method === 'GET' && sessions.get(token)) || null;
     if (!person && token) {
       person = await personOf(db, token);
       if (person) sessions.set(token, person);
@@ -71,7 +69,6 @@ export function identify(db: Db): RequestHandler {
           'forbidden',
           'Nobody is set up yet: stop Foxing and run ./foxing start, which begins an empty database with its keeper.',
         );
-      if (!token) local.set('local', person);
     }
     if (!person) throw new HttpProblem('signed-out', 'Sign in first.');
     req.person = person;
