@@ -1,7 +1,8 @@
-import { useEffect, useMemo } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import type { Op } from '#core/bench/ops';
-import { FREE_WORK, freeTubes, testById } from '#core/scheme/tests';
+import { type Op, placesIn } from '#core/bench/ops';
+import type { HouseRules } from '#core/scheme/rules';
+import { FREE_WORK, freeTubes, stepsOf, testById } from '#core/scheme/tests';
 import { useCaseId, useOpenCase } from '../../state/case';
 import { Tour } from '../../shell/Tour';
 import { useSimple } from '../../parts/useSimple';
@@ -18,6 +19,13 @@ import { Record } from './Record';
 import { Route, RouteChoice, useRoute } from './Route';
 import { TestPanel, TubeFacts } from './TestPanel';
 
+/** The tube in which a test that was worked ends. */
+function lastTube(id: string | null, rules: HouseRules, tubes: Readonly<Record<string, string>> = {}): string | undefined {
+  const test = testById.get(id ?? '');
+  const places = test ? stepsOf(test, rules).flatMap(({ op }) => placesIn(op)) : [];
+  return places.map((place) => tubes[place]).findLast((tube) => tube !== undefined);
+}
+
 export function Bench() {
   const { view, acknowledged, append } = useOpenCase();
   const caseId = useCaseId();
@@ -31,18 +39,23 @@ export function Bench() {
   const route = useRoute(view);
   // What another test showed has no place beside this one.
   const showing = test && view.showing?.test !== test.id ? null : view.showing;
+  const tubesOf = useCallback((id: string | null) => view.tests.find((t) => t.id === id)?.run?.tubes, [view.tests]);
+  const choose = useCallback(
+    (id: string | null) => {
+      chooseTest(caseId, id);
+      const last = lastTube(id, view.rules, tubesOf(id));
+      if (last !== undefined && view.vessels.some((v) => v.id === last)) holdTube(caseId, last);
+    },
+    [caseId, chooseTest, holdTube, tubesOf, view.rules, view.vessels],
+  );
   const [search, setSearch] = useSearchParams();
   const wantedTest = search.get('test');
   useEffect(() => {
     if (!wantedTest) return;
-    if (testById.has(wantedTest)) chooseTest(caseId, wantedTest);
+    if (testById.has(wantedTest)) choose(wantedTest);
     setSearch({}, { replace: true });
-  }, [wantedTest, caseId, chooseTest, setSearch]);
-  const askedAbout = tubeAskedAbout({
-    held: held?.id ?? null,
-    showing,
-    tubes: test ? view.tests.find((t) => t.id === test.id)?.run?.tubes : undefined,
-  });
+  }, [wantedTest, choose, setSearch]);
+  const askedAbout = tubeAskedAbout({ held: held?.id ?? null, showing, tubes: test ? tubesOf(test.id) : undefined });
   const asked = askedAbout === null ? null : held;
   const nextTube = useMemo(
     () =>
@@ -61,7 +74,7 @@ export function Bench() {
 
   const parts = {
     next: <NextThing view={view} route={route} active={test?.id ?? null} />,
-    route: <RouteChoice route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />,
+    route: <RouteChoice route={route} active={test?.id ?? null} choose={choose} />,
     tube: <Held vessel={held} showing={showing} />,
     facts: <TubeFacts view={view} held={held} />,
     panel: (
@@ -71,7 +84,7 @@ export function Bench() {
         held={held}
         append={append}
         hold={(id) => holdTube(caseId, id)}
-        choose={(id) => chooseTest(caseId, id)}
+        choose={choose}
         simple={simple}
       />
     ),
@@ -102,7 +115,7 @@ export function Bench() {
       data-fills-page
       className="grid min-h-0 grow grid-cols-[208px_minmax(0,1fr)_284px] overflow-hidden xl:grid-cols-[252px_minmax(0,1fr)_348px]"
     >
-      <Route view={view} route={route} active={test?.id ?? null} choose={(id) => chooseTest(caseId, id)} />
+      <Route view={view} route={route} active={test?.id ?? null} choose={choose} />
       <section aria-label="Bench" className="flex min-w-0 flex-col overflow-y-auto">
         {parts.next}
         <div className="grid gap-5 p-5 md:grid-cols-[232px_minmax(0,1fr)] xl:grid-cols-[270px_minmax(0,1fr)]">
