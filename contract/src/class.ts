@@ -160,8 +160,8 @@ export const benchCardSchema = z.object({
   case: z.uuid(),
   student: z.string(),
   summary: caseSummarySchema,
-  /** What it is; the instructor alone sees it. */
-  identity: z.string(),
+  /** What it is; the instructor alone sees it, and of a jar of the cabinet nobody until it is reported. */
+  identity: z.string().nullable(),
   /** The test that is being done. */
   doing: z.string().nullable(),
   /** Nothing happened for so many minutes. */
@@ -208,7 +208,7 @@ export const resultsSchema = z.object({
     z.object({
       case: z.uuid(),
       student: z.string(),
-      identity: z.string(),
+      identity: z.string().nullable(),
       status: z.string(),
       right: z.array(z.string()),
       wrong: z.array(z.string()),

@@ -42,6 +42,8 @@ const MOVED_ON = 'This case has moved on in another window; look at it again and
 interface SetCase {
   readonly name: string;
   readonly sample: SampleSpec;
+  /** Its instructor is not told what it is before it is reported. */
+  readonly fromJar: boolean;
   readonly set: string;
   readonly instructor: Person;
   /** Real tubes hold what their instructor has put into them: the sample is known to nobody else. */
@@ -50,8 +52,8 @@ interface SetCase {
   readonly tests: readonly string[] | null;
 }
 
-/** Of which work a case is; of real tubes that were set, what is in them. */
-type SetWork = Pick<CaseDocument, 'set' | 'instructor'> & { readonly sample?: SampleSpec };
+/** Of which work a case is; of what was set, what is in it. */
+type SetWork = Pick<CaseDocument, 'set' | 'instructor'> & { readonly sample?: SampleSpec; readonly fromJar?: boolean };
 
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
@@ -139,10 +141,10 @@ export class Cases {
   }
 
   /** A sealed case for a student, with the rules of who sets it. */
-  async setFor(student: Person, { name, sample, set, instructor, tubes, tests }: SetCase): Promise<string> {
+  async setFor(student: Person, { name, sample, fromJar, set, instructor, tubes, tests }: SetCase): Promise<string> {
     const { look, subject } = tubes === 'real' ? inRealTubes(name, sample) : await sealedUnder(this.bench, name, sample);
     const rules = onlyTests(await houseRulesOf(this.db, instructor.id), tests);
-    const work = { set, instructor: instructor.id, sample };
+    const work = { set, instructor: instructor.id, sample, fromJar };
     const { id, state } = await this.begin(student, name, look, subject, rules, work);
     this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
     return id;
@@ -169,7 +171,7 @@ export class Cases {
     look: string,
     subject: Subject,
     rules: HouseRules,
-    { sample: known, ...work }: SetWork = { set: null, instructor: null },
+    { sample: known, fromJar = false, ...work }: SetWork = { set: null, instructor: null },
   ): Promise<CaseDocument> {
     const id = randomUUID();
     const createdAt = new Date();
@@ -186,7 +188,18 @@ export class Cases {
     const first = link(body);
     const state = openCase(event, { seq: 1, at: body.at, who: person.name });
     const digest = digestOf(state);
-    await store.insertCase(this.db, { id, owner: person.id, sample, salt, first, digest, bench: rest, createdAt, set: work.set });
+    await store.insertCase(this.db, {
+      id,
+      owner: person.id,
+      sample,
+      salt,
+      first,
+      digest,
+      bench: rest,
+      createdAt,
+      set: work.set,
+      fromJar,
+    });
     return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, ...work, state };
   }
 

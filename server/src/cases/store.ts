@@ -107,13 +107,14 @@ export interface NewCaseRow {
   readonly bench: string;
   readonly createdAt: Date;
   readonly set?: string | null;
+  readonly fromJar?: boolean;
 }
 
 export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> {
   await db.query(
     `with made as (
-       insert into "case" (id, owner, sample, salt, seq, hash, digest, bench, created_at, work_set)
-       values ($1, $2, $3, $4, 1, $5, $6, $7, $8, $11) returning id
+       insert into "case" (id, owner, sample, salt, seq, hash, digest, bench, created_at, work_set, from_jar)
+       values ($1, $2, $3, $4, 1, $5, $6, $7, $8, $11, $12) returning id
      )
      insert into case_event (case_id, seq, id, body, hash) select id, 1, $9, $10, $5 from made`,
     [
@@ -128,6 +129,7 @@ export async function insertCase(db: Queryable, row: NewCaseRow): Promise<void> 
       row.first.body.id,
       row.first.text,
       row.set ?? null,
+      row.fromJar ?? false,
     ],
   );
 }

@@ -159,11 +159,12 @@ export interface SetCase {
   readonly digest: CaseDigest;
   readonly created_at: Date;
   readonly work_set: string;
+  readonly from_jar: boolean;
 }
 
 /** @param after a time (ISO): those of which nothing has changed since are left out. */
 export async function casesIn(db: Queryable, set: string, after = ''): Promise<SetCase[]> {
-  const text = `select c.id, c.owner, p.name as student, c.sample, c.seq, c.digest, c.created_at, c.work_set
+  const text = `select c.id, c.owner, p.name as student, c.sample, c.seq, c.digest, c.created_at, c.work_set, c.from_jar
     from "case" c join person p on p.id = c.owner where c.work_set = $1 and c.digest->>'updatedAt' > $2
     order by c.created_at, p.name`;
   return (await db.query<SetCase>({ name: 'cases-in', text, values: [set, after] })).rows;

@@ -1,6 +1,5 @@
 /** Unknowns as an instructor names them: a jar of the shelf stays closed, also to who sets it. */
 import type { SampleSpec } from '#core/bench/sample';
-import type { Difficulty } from '#core/reasoning/hardness';
 import type { DrawnSet, DrawnUnknown, Unknown } from '#contract';
 import { jarNamed } from '../cases/subjects';
 import type { Queryable } from '../db/pool';
@@ -10,21 +9,12 @@ import type { Assessed } from './assess';
 export const sampleOf = async (db: Queryable, unknown: Unknown): Promise<SampleSpec> =>
   'jar' in unknown ? (await jarNamed(db, unknown.jar)).sample : unknown;
 
-/** To the nearest five minutes, and without what it passes for: the rest would tell what is in the jar. */
-const NEAREST = 5;
-const veiled = (d: Difficulty): Difficulty => ({
-  ...d,
-  tests: NEAREST * Math.ceil(d.tests / NEAREST),
-  minutes: NEAREST * Math.ceil(d.minutes / NEAREST),
-  confused: [],
-});
-
-/** Unknowns with how hard they were found to be. */
+/** Unknowns with how hard they were found to be, and which cannot be told apart; of a jar both would tell what is in it. */
 export async function assessed(db: Queryable, unknowns: readonly Unknown[], { weighed, untold }: Assessed): Promise<DrawnSet> {
   const each = unknowns.map(async (unknown, i): Promise<DrawnUnknown> => {
     const { name, difficulty } = weighed[i]!;
     if (!('jar' in unknown)) return { name, unknown, difficulty };
-    return { name: (await jarNamed(db, unknown.jar)).name, unknown, difficulty: difficulty && veiled(difficulty) };
+    return { name: (await jarNamed(db, unknown.jar)).name, unknown, difficulty: null };
   });
-  return { unknowns: await Promise.all(each), untold: [...untold] };
+  return { unknowns: await Promise.all(each), untold: untold.filter(({ a, b }) => ![a, b].some((i) => 'jar' in unknowns[i]!)) };
 }

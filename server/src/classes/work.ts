@@ -85,9 +85,14 @@ export const setView = (s: store.SetRow, cases: Readonly<Record<string, number>>
   cases,
 });
 
+/** What a sample is; of a jar of the cabinet nothing until it is reported. */
+const identityOf = ({ sample, from_jar, digest }: store.SetCase): string | null =>
+  from_jar && digest.status === 'open' ? null : nameSample(sample);
+
 /** A bench as it is now, from what the list of cases keeps: a class looks at thirty of them three times a second. */
-function cardOf({ id, student, sample, seq, digest, created_at, work_set }: store.SetCase, isPaper: boolean): BenchCard {
-  const { last, status, left, of, updatedAt } = digest;
+function cardOf(of: store.SetCase, isPaper: boolean): BenchCard {
+  const { id, student, seq, digest, created_at, work_set } = of;
+  const { last, status, left, of: whole, updatedAt } = digest;
   const idle = Math.max(0, (Date.now() - new Date(updatedAt).getTime()) / MINUTE_MS);
   const working = status === 'open' || status === 'returned';
   const recent = last && Date.now() - new Date(last.at).getTime() < HAZARD_MINUTES * MINUTE_MS;
@@ -95,13 +100,13 @@ function cardOf({ id, student, sample, seq, digest, created_at, work_set }: stor
     case: id,
     student,
     summary: summaryOf({ id, createdAt: created_at, takenIn: null, set: work_set }, digest),
-    identity: nameSample(sample),
+    identity: identityOf(of),
     doing: last ? testTitle(last.test ?? FREE_WORK) : null,
     idle: Math.round(idle),
     trouble: [
       ...(working && seq > 1 && idle >= STUCK_MINUTES ? (['stuck'] as const) : []),
       // Of a paper all of it is in the solution from the first.
-      ...(working && !isPaper && left < RUNNING_OUT * of ? (['out-of-sample'] as const) : []),
+      ...(working && !isPaper && left < RUNNING_OUT * whole ? (['out-of-sample'] as const) : []),
       ...(recent && last.hazard ? (['hazard'] as const) : []),
     ],
   };
@@ -142,17 +147,19 @@ export class ClassWork {
     const scheme = run && asked.scheme ? sameParts(run, named(asked.scheme)) : run;
     if (tubes === 'real' && !paper)
       throw new HttpProblem('bad-input', 'tubes: only a paper is worked with real tubes here; write one, or leave this out');
-    const unknowns = paper ? [{ salts: paper.salts }] : await Promise.all(asked.unknowns.map((u) => sampleOf(this.db, u)));
+    const unknowns = paper
+      ? [{ sample: { salts: paper.salts }, fromJar: false }]
+      : await Promise.all(asked.unknowns.map(async (u) => ({ sample: await sampleOf(this.db, u), fromJar: 'jar' in u })));
     if (!unknowns.length) throw new HttpProblem('bad-input', 'unknowns: put at least one unknown into it, or a paper');
-    for (const sample of unknowns) await this.cases.mustBe(sample);
+    for (const { sample } of unknowns) await this.cases.mustBe(sample);
     const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
     const terms = { ...asked.terms, paper: parts };
     const set = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes), scheme });
     const numbers = labelNumbers(members.length);
     for (const [i, member] of members.entries()) {
-      const sample = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
+      const unknown = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
       const name = `${title.slice(0, LABEL_LENGTH)}, ${numbers[i]!}`;
-      const dealt = await this.cases.setFor(member, { name, sample, set, instructor: person, tubes, tests: terms.tests });
+      const dealt = await this.cases.setFor(member, { name, ...unknown, set, instructor: person, tubes, tests: terms.tests });
       if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
     }
     return setView((await store.findSet(this.db, set))!, { open: members.length });
@@ -216,10 +223,10 @@ export class ClassWork {
     );
     const reports = read.filter(({ state }) => reportOf(state)).map((r) => r.reported);
     return {
-      rows: read.map(({ row, state, reported: { identity, truth, claimed } }) => ({
+      rows: read.map(({ row, state, reported: { truth, claimed } }) => ({
         case: row.id,
         student: row.student,
-        identity,
+        identity: identityOf(row),
         status: state.status,
         right: claimed.filter((c) => truth.includes(c)),
         wrong: claimed.filter((c) => !truth.includes(c)),

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Plus, X } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
 import { sayDifficulty } from '#core/reasoning/hardness';
-import type { DrawnSet, Unknown } from '#contract';
+import type { DrawnSet, DrawnUnknown, Unknown } from '#contract';
 import { ChoiceField, TextField } from '../../parts/fields';
 import { Formula } from '../../parts/Formula';
 import { Button } from '../../parts/ui';
@@ -11,6 +11,13 @@ import { api } from '../../state/api';
 import { saltsIn } from './salts-in';
 
 export type Matter = 'salt' | 'compound';
+
+function hardnessOf({ unknown, difficulty }: DrawnUnknown): string {
+  if (difficulty) return sayDifficulty(difficulty);
+  return 'jar' in unknown
+    ? 'a closed jar: how hard it is would tell what is in it'
+    : 'nothing known is like it: how hard it is cannot be worked out';
+}
 
 /** Grams of one that is typed without a mass. */
 const GRAMS = 3;
@@ -108,12 +115,7 @@ export function Unknowns({ matter, unknowns, change, weighed }: Props) {
               <strong>
                 {i + 1}. <Called unknown={unknown} name={known?.[i]!.name} />
               </strong>
-              <span className="text-muted max-sm:order-last max-sm:col-span-2">
-                {known &&
-                  (known[i]!.difficulty
-                    ? sayDifficulty(known[i]!.difficulty)
-                    : 'nothing known is like it: how hard it is cannot be worked out')}
-              </span>
+              <span className="text-muted max-sm:order-last max-sm:col-span-2">{known && hardnessOf(known[i]!)}</span>
               <Button
                 look="quiet"
                 aria-label={`Take unknown ${i + 1} out`}

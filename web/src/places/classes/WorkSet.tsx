@@ -86,9 +86,7 @@ function Results({ id }: { id: string }) {
                 <th scope="row" className="py-1.5 pr-3 text-left">
                   {r.student}
                 </th>
-                <td className="pr-3">
-                  <Formula of={r.identity} />
-                </td>
+                <td className="pr-3">{r.identity === null ? 'a closed jar' : <Formula of={r.identity} />}</td>
                 <td className="pr-3">{list(r.right)}</td>
                 <td className="pr-3 text-rust-deep">{list(r.wrong)}</td>
                 <td className="pr-3">{list(r.missed)}</td>
