@@ -2,6 +2,7 @@
 import { type BrowserContext } from '@playwright/test';
 import Papa from 'papaparse';
 import { expect, type Page, refuseTour, test } from './fixtures';
+import { turnTo } from './turn';
 
 const PASS = 'three old brushes';
 
@@ -198,4 +199,81 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
   await expect(part.getByRole('list', { name: 'Written on a' })).toContainText(
     'It fizzes; lime water held over it turned cloudy.',
   );
+});
+
+test('a shared device: who signs out leaves nothing on it, and the next person’s windows are live without a reload', async ({
+  page,
+  browser,
+  foxing,
+}) => {
+  await be(page, 'Maud Teskelin');
+  await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
+  const code = await page.getByRole('region', { name: 'People' }).locator('strong').innerText();
+  const context = await browser.newContext({ baseURL: foxing.url });
+  const shared = await join(context, foxing.url, code, 'Cyra');
+  const begin = async () =>
+    ((await (await shared.request.post('/api/cases', { data: { jar: 'jar-05' } })).json()) as { summary: { id: string } }).summary
+      .id;
+  const hers = await begin();
+  await shared.goto(`/cases/${hers}/bench`);
+  const SECRET = 'what only Cyra wrote';
+  await shared.getByRole('button', { name: /^In words/ }).click();
+  await shared.getByRole('region', { name: 'Record' }).or(shared.getByLabel('Record')).getByRole('textbox').first().fill(SECRET);
+  const left = () =>
+    shared.evaluate(async () => {
+      const stores = await Promise.all(
+        (await indexedDB.databases()).map(
+          ({ name }) =>
+            new Promise<string>((resolve) => {
+              const opened = indexedDB.open(name!);
+              opened.onsuccess = async () => {
+                const db = opened.result;
+                const rows = [...db.objectStoreNames].map(
+                  (of) =>
+                    new Promise<unknown>((done) => {
+                      const all = db.transaction(of).objectStore(of).getAll();
+                      all.onsuccess = () => done(all.result);
+                    }),
+                );
+                resolve(JSON.stringify(await Promise.all(rows)));
+                db.close();
+              };
+            }),
+        ),
+      );
+      const kept = await Promise.all(
+        (await caches.keys()).map(async (name) => (await (await caches.open(name)).keys()).map((r) => r.url).join()),
+      );
+      return [JSON.stringify(localStorage), ...stores, ...kept].join();
+    });
+  await expect.poll(left).toContain(SECRET);
+  expect(await left()).toContain(hers);
+  await shared.evaluate(() => Object.assign(window, { sameLoad: true }));
+  await shared.getByRole('link', { name: 'Foxing' }).click();
+  await shared.getByRole('link', { name: 'Classes' }).click();
+  await shared.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await expect(shared).toHaveURL(/\/sign-in$/, { timeout: 30000 });
+  const after = await left();
+  expect(after).not.toContain(SECRET);
+  expect(after).not.toContain(hers);
+
+  await shared.getByRole('button', { name: 'I have a code' }).click();
+  const form = shared.getByRole('form', { name: 'Join a class' });
+  for (const [field, text] of [
+    ['Code of the class', code],
+    ['Your name', 'Dov'],
+    ['Login', 'dov'],
+    ['Passphrase', PASS],
+  ] as const)
+    await form.getByLabel(field).fill(text);
+  await form.getByRole('button', { name: 'Join' }).click();
+  await expect(shared.getByRole('heading', { name: 'No cases yet' })).toBeVisible();
+  const his = await begin();
+  await turnTo(shared, `/cases/${his}/ledger`);
+  await expect(shared.getByRole('heading', { level: 1 })).toBeVisible();
+  await send(shared, his, ...LOOK);
+  await expect(shared.getByText('It is what it is, I should think.').first()).toBeVisible();
+  expect(await shared.evaluate(() => 'sameLoad' in window)).toBe(true);
+  expect((await shared.request.get(`/api/cases/${hers}`)).status()).toBe(404);
+  await context.close();
 });

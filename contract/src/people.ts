@@ -14,6 +14,8 @@ export const meSchema = personSchema.extend({
   accounts: z.boolean(),
   /** Made-up people of the demo that one may be with one press. */
   madeUp: z.array(personSchema),
+  /** Signs in with a passphrase, also where accounts are off and nobody has to. */
+  hasPassphrase: z.boolean(),
   /** Who gave this person the passphrase in force, and when; null where they chose it themselves. */
   reset: z.object({ by: z.string(), at: z.string() }).nullable(),
 });

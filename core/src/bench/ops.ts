@@ -154,3 +154,6 @@ export const placesIn = (op: Op): string[] => named(op, placeFields(op));
 
 /** Every vessel that an operation touches. */
 export const vesselsIn = (op: Op): string[] => named(op, [...placeFields(op), 'unrinsed']);
+
+/** The vessel in which what an operation does is seen. */
+export const workedOn = (op: Op): string | null => ('to' in op && op.op !== 'heat' ? op.to : 'vessel' in op ? op.vessel : null);

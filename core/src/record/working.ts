@@ -1,7 +1,7 @@
 /** The bench behind a case: what an operation does to it, and what comes of that for the record. */
 import { type Bench, openBench, perform } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import type { Op } from '../bench/ops';
+import { type Op, workedOn } from '../bench/ops';
 import { openBlank } from '../bench/reckon';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
@@ -114,8 +114,6 @@ function onAdded(added: Bench, op: Op): Bench {
     throw error;
   }
 }
-
-const workedOn = (op: Op): string | null => ('to' in op && op.op !== 'heat' ? op.to : 'vessel' in op ? op.vessel : null);
 
 function sharedOut({ shares, added }: Working, op: Op): Record<string, number> {
   const next = { ...shares };

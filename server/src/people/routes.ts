@@ -121,6 +121,7 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
       ...person,
       accounts,
       madeUp: accounts ? [] : await store.madeUpPeople(db),
+      hasPassphrase: await store.hasPassphrase(db, person.id),
       reset: await store.resetOf(db, person.id),
     };
     res.json(me);

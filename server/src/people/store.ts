@@ -114,6 +114,10 @@ export async function resetOf(db: Queryable, person: string): Promise<{ by: stri
   return rows[0] ? { by: rows[0].by, at: rows[0].at.toISOString() } : null;
 }
 
+export async function hasPassphrase(db: Queryable, person: string): Promise<boolean> {
+  return !!(await findPerson(db, person))?.passphrase;
+}
+
 export async function findPerson(db: Queryable, id: string): Promise<Login | null> {
   return (await db.query<Login>('select id, name, role, passphrase from person where id = $1', [id])).rows[0] ?? null;
 }

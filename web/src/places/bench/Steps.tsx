@@ -2,7 +2,7 @@ import { clsx } from 'clsx';
 import { Check, TimerIcon, TriangleAlert } from 'lucide-react';
 import { type ReactNode, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { Op } from '#core/bench/ops';
+import { type Op, workedOn } from '#core/bench/ops';
 import { layOut } from '#core/scheme/layout';
 import type { CaseView } from '#contract';
 import type { OpenCase } from '../../state/case';
@@ -71,10 +71,11 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
   const perform = async (op: Op) => {
     setBusy(true);
     const id = run?.id ?? crypto.randomUUID();
-    const after = await append({
-      kind: 'operation',
-      payload: { op: onVessels(opens(op), tubes), test: test.id, run: { id, step: done, tubes } },
-    });
+    const doing = onVessels(opens(op), tubes);
+    // In hand before it is done, so that what is seen is asked of the same tube from the first.
+    const worked = workedOn(doing);
+    if (worked !== null) hold(worked);
+    const after = await append({ kind: 'operation', payload: { op: doing, test: test.id, run: { id, step: done, tubes } } });
     if (after) {
       setAgain(false);
       if (after.active) hold(after.active);

@@ -167,7 +167,7 @@ export function Classes() {
         {me.data && !me.data.accounts && <MadeUp me={me.data} />}
         {me.data?.accounts && me.data.role === 'keeper' && <PeopleHere />}
         <div className="mt-8 flex flex-wrap gap-2">
-          {me.data?.accounts && (
+          {me.data?.hasPassphrase && (
             <>
               <SignOut />
               <OwnPassphrase />
