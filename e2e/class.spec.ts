@@ -202,7 +202,7 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
 });
 
 test('a shared device: who signs out leaves nothing on it, and the next person’s windows are live without a reload', async ({
-  page,
+  fresh: page,
   browser,
   foxing,
 }) => {
