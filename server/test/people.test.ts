@@ -373,6 +373,28 @@ test('passphrases and tokens are kept only as hashes', async () => {
   expect(sessions.rows.map((s) => s.token)).not.toContain(held);
 });
 
+test('an operation of sealed work is stamped a whole step of time after it was asked for, refused ones too', async () => {
+  const given = read<{ id: string; set: string | null }[]>(await ask('classmate', 'GET', '/cases'));
+  const path = `/cases/${given.find((c) => c.set === ids.set)!.id}`;
+  const did = async (op: object) => {
+    const { seq } = read<{ seq: number }>(await ask('classmate', 'GET', path));
+    const asked = Date.now();
+    const { status } = await ask('classmate', 'POST', `${path}/events`, {
+      id: randomUUID(),
+      after: seq,
+      event: { kind: 'operation', payload: { op } },
+    });
+    return { status, took: Date.now() - asked, asked };
+  };
+  const STEP_MS = 50;
+  const done = await did({ op: 'take-solid', to: 'Z', grams: 0.01 });
+  const events = read<{ body: { at: string } }[]>(await ask('classmate', 'GET', `${path}/events?after=0`));
+  expect(done.status).toBe(200);
+  expect(Date.parse(events.at(-1)!.body.at) - done.asked).toBeGreaterThanOrEqual(STEP_MS - 1);
+  const refused = await did({ op: 'decant', from: 'Q', to: 'Y' });
+  expect([refused.status, refused.took >= STEP_MS - 1]).toEqual([422, true]);
+});
+
 test('sealed work by students: what it is, is in no byte that is sent to them', async () => {
   const random = seeded(99);
   const forms = SINGLES.filter((f) => f.ions.every((i) => !/^[A-Z][a-z]?[0-9+-]*$/.test(i) || i.length > 2));

@@ -25,6 +25,7 @@ import { changesFor, sealedElsewhere } from './changes';
 import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
+import { paced } from './pace';
 import * as store from './store';
 import { inRealTubes, type Labelled, portionOf, sealedUnder, subjectOf } from './subjects';
 import { summaryOf } from './summary';
@@ -203,12 +204,6 @@ export class Cases {
     return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, ...work, state };
   }
 
-  /** Is it work that was set? */
-  async isSet(id: string): Promise<boolean> {
-    const document = this.documents.known(id) ?? (await this.documents.current(id));
-    return !!document && document.set !== null;
-  }
-
   /**
    * Appends one event. A repeat of an event that is already there is answered as if it had just been done.
    * @throws HttpProblem `stale` when other events came in between, `bad-input` when it cannot be done.
@@ -282,14 +277,9 @@ export class Cases {
         const before = await this.documents.benchOf(document);
         if (!before) return null;
         const { op } = event.payload;
-        const change = await this.bench.run(
-          'carryOut',
-          { snapshot: onlyWith(before, vesselsIn(op)), op },
-          {
-            seconds: OPERATION_SECONDS,
-            tooLong: TOO_MUCH,
-          },
-        );
+        const work = { snapshot: onlyWith(before, vesselsIn(op)), op };
+        const carryOut = () => this.bench.run('carryOut', work, { seconds: OPERATION_SECONDS, tooLong: TOO_MUCH });
+        const change = await (document.set === null ? carryOut() : paced(carryOut));
         const chemistry = state.subject.kind === 'simulated' ? { chemistry: this.chemistry } : {};
         return { event: { ...event, result: { ...change.result, ...chemistry } }, bench: { before, change } };
       }

@@ -1,4 +1,6 @@
-/** Sealed work is answered at whole steps of time, so that how long the simulator took tells nothing of what is in the tube. */
+/**
+ * Sealed work is done in whole steps of time: when it is stamped, told of and answered, nothing of how long the simulator took is in it.
+ */
 import { setTimeout as sleep } from 'node:timers/promises';
 
 const STEP_MS = 50;

@@ -19,7 +19,6 @@ import type { Debriefs } from './debriefs';
 import type { LiveUpdates } from './live';
 import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
-import { paced } from './pace';
 import { jars } from './store';
 
 const SHORTER_SECONDS = 60;
@@ -66,9 +65,7 @@ export function caseRoutes(
   });
   router.post('/cases/:id/events', async (req, res) => {
     const request = check(appendSchema, req.body);
-    const id = caseId(req.params.id);
-    const append = () => cases.append(actor(req), id, request);
-    res.json(await (request.event.kind === 'operation' && (await cases.isSet(id)) ? paced(append) : append()));
+    res.json(await cases.append(actor(req), caseId(req.params.id), request));
   });
   router.get('/cases/:id/reasoning', async (req, res) => {
     const effort = check(effortSchema.default('prompt'), req.query['effort']);
