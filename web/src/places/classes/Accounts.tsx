@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { toast } from 'sonner';
 import type { Me } from '#contract';
-import { Confirm } from '../../parts/Confirm';
+import { GivePassphrase } from './GivePassphrase';
 import { TextField, Wrong } from '../../parts/fields';
 import { Button } from '../../parts/ui';
 import { api } from '../../state/api';
@@ -93,18 +93,9 @@ export function PeopleHere() {
               {p.name} <span className="text-muted">{`${p.login} · ${p.role}`}</span>
             </span>
             {p.role !== 'keeper' && (
-              <Confirm
-                trigger={
-                  <Button look="quiet" aria-label={`A new passphrase for ${p.name}`}>
-                    New passphrase
-                  </Button>
-                }
-                title={`A new passphrase for ${p.name}?`}
-                act="Give it"
-                done={() => give.mutate({ id: p.id, name: p.name, passphrase: freshPassphrase() })}
-              >
+              <GivePassphrase name={p.name} give={() => give.mutate({ id: p.id, name: p.name, passphrase: freshPassphrase() })}>
                 They are signed out everywhere, and are told who gave it to them.
-              </Confirm>
+              </GivePassphrase>
             )}
           </li>
         ))}

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
 import type { ClassView, SetView } from '#contract';
-import { Confirm } from '../../parts/Confirm';
+import { GivePassphrase } from './GivePassphrase';
 import { Blank, Button, Heading } from '../../parts/ui';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
@@ -106,15 +106,9 @@ function People({ of, again }: { of: ClassView; again: () => void }) {
         {of.people.map((p) => (
           <li key={p.id} className="flex items-center justify-between border-t border-rule py-1">
             {p.name}
-            <Confirm
-              trigger={
-                <Button look="quiet" aria-label={`A new passphrase for ${p.name}`}>
-                  New passphrase
-                </Button>
-              }
-              title={`A new passphrase for ${p.name}?`}
-              act="Give it"
-              done={() => {
+            <GivePassphrase
+              name={p.name}
+              give={() => {
                 const passphrase = freshPassphrase();
                 reset.mutate(
                   { id: p.id, passphrase },
@@ -123,7 +117,7 @@ function People({ of, again }: { of: ClassView; again: () => void }) {
               }}
             >
               They are signed out everywhere, and sign in with the new one that is shown to you then.
-            </Confirm>
+            </GivePassphrase>
           </li>
         ))}
       </ul>
