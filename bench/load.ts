@@ -1,6 +1,7 @@
 /**
  * A full house: classes at work with human pauses, the reasoning on, their instructors looking on.
- * `./foxing bench load [--people N] [--instructors N] [--minutes M] [--pause S] [--servers N]`.
+ * `./foxing bench load [--people N] [--instructors N] [--minutes M] [--pause S] [--servers N] [--hard N]`. With `--hard`, so
+ * many people write records that contradict themselves, and at the end everybody looks at a new record within two seconds.
  * The people, the servers and the database share the cores of one machine, so that the times are those of a crowded one.
  */
 import { readFileSync } from 'node:fs';
@@ -11,6 +12,7 @@ import { Supervisor } from '../launcher/src/supervisor';
 import { openPool } from '../server/src/db/pool';
 import { verifyChains } from '../server/src/cases/chain';
 import { balance } from './balancer';
+import { contradict, lookAtOnce } from './crowd';
 import { Measured, Worker } from './people';
 import { type Classroom, openSchool, type Visitor } from './visitor';
 
@@ -100,6 +102,7 @@ export async function benchLoad(args: readonly string[]): Promise<number> {
       minutes: { type: 'string', default: '10' },
       pause: { type: 'string', default: '8' },
       servers: { type: 'string', default: '1' },
+      hard: { type: 'string', default: '0' },
     },
   });
   const { cluster, remove } = await throwawayDemo();
@@ -113,15 +116,24 @@ export async function benchLoad(args: readonly string[]): Promise<number> {
   const measured = new Measured();
   try {
     const classes = Number(values.instructors);
-    const school = await openSchool(url, classes, Math.ceil(Number(values.people) / classes));
+    const hard = Number(values.hard);
+    const school = await openSchool(url, classes, Math.ceil((Number(values.people) + hard) / classes));
+    const visitors = school.flatMap((room) => room.students);
+    const contradicting = hard ? visitors.slice(-hard) : [];
     const until = Date.now() + Number(values.minutes) * 60000;
-    const rooms = await Promise.all(school.map((room, i) => opened(room, measured, i, Number(values.pause))));
+    const rooms = await Promise.all(
+      school.map(({ students, ...room }, i) => {
+        const working = students.filter((s) => !contradicting.includes(s));
+        return opened({ ...room, students: working }, measured, i, Number(values.pause));
+      }),
+    );
     const people = rooms.flatMap((r) => r.workers);
     const memory = () => supervisors.map((s) => rssMB(s.serverPid!));
     const memoryMB = [memory()];
     const looks = setInterval(() => memoryMB.push(memory()), LOOK_MS);
     for (const { onlooker } of rooms) onlooker.look();
-    await Promise.all(people.map((p) => p.work(until)));
+    await Promise.all([...people.map((p) => p.work(until)), contradict(contradicting, measured, until)]);
+    if (hard) await lookAtOnce(visitors, measured);
     clearInterval(looks);
     for (const { onlooker } of rooms) onlooker.close();
     const db = openPool(cluster.url);

@@ -1,6 +1,6 @@
 /** People who work cases over HTTP, with human pauses, as the interface would for them. */
 import { randomUUID } from 'node:crypto';
-import { type CaseChanges, caseChangesSchema, type CaseView, withChanges } from '#contract';
+import { type CaseChanges, caseChangesSchema, type CaseView, type Effort, reasoningSchema, withChanges } from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { seeded } from '#core/reasoning/student';
 import { layOut } from '#core/scheme/layout';
@@ -37,6 +37,17 @@ export class Measured {
       }),
     );
   }
+}
+
+/** Looks at the reasoning about a case as the page of suspects does: a thorough look follows where the prompt one asks for it. */
+export async function look(who: Visitor, caseId: string, measured: Measured, kind: string): Promise<void> {
+  const { url, headers } = who;
+  const ask = (of: string, effort: Effort) =>
+    measured.time(of, () => fetch(`${url}/api/cases/${caseId}/reasoning?effort=${effort}`, { headers }));
+  const answer = await ask(kind, 'prompt');
+  const found = answer.ok ? reasoningSchema.parse(await answer.json()) : null;
+  if (found?.waiting === null && found.first) measured.add(`${kind}, of these a first look`, 1);
+  if (found?.waiting === null && found.further) void ask(`${kind}, thorough`, 'thorough').catch(() => undefined);
 }
 
 const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -123,7 +134,6 @@ export class Worker {
     const observed = (happened.length ? happened : (this.view.words ?? [])).slice(0, 3);
     if (!observed.length || Date.now() > until) return;
     await this.send('entry', { kind: 'entry', payload: { test: test.id, observed } });
-    const { url, headers } = this.who;
-    await this.measured.time('reasoning', () => fetch(`${url}/api/cases/${this.caseId}/reasoning?effort=prompt`, { headers }));
+    await look(this.who, this.caseId!, this.measured, 'reasoning');
   }
 }

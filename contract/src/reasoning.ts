@@ -61,6 +61,8 @@ export const reasoningSchema = z.union([
     ),
     unused: z.array(z.object({ entry: z.number(), why: z.string() })),
     next: z.array(adviceSchema),
+    /** A first answer, given quickly because many wait: a thorough look says more. */
+    first: z.boolean(),
     /** A thorough look may find better: the likeliest is a mixture, or leaves something unexplained. */
     further: z.boolean(),
   }),

@@ -1,5 +1,6 @@
-import { equationsSchema, givenSchema } from '#contract';
+import { type CaseView, equationsSchema, givenSchema } from '#contract';
 import { DEFAULT_RULES } from '#core/scheme/rules';
+import { testsOf } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
 import type { CaseEvent } from '#core/record/events';
 import type { Observation } from '#core/vocabulary/observation';
@@ -93,6 +94,34 @@ test('when nothing explains a record a thorough look is offered; of a case only 
   expect(found.further).toBe(false);
   expect(found.candidates[0]!.against.length).toBeGreaterThan(0);
   expect(await ask('endless')).toMatchObject({ status: 422, text: expect.stringMatching(/prompt/) as string });
+});
+
+test('quick looks are not kept waiting by hard records; in a crowd a first answer comes, and says that it is one', async () => {
+  const real = (name: string) => one.begin({ real: { name, look: 'white grains', grams: 3 } });
+  const tests = testsOf('no-sulfide').filter((t) => t.watch.includes('precipitate'));
+  const contradictions = tests
+    .slice(0, 15)
+    .flatMap(({ id }) => [
+      wrote(id, { channel: 'precipitate', event: 'formed', colour: 'white' }),
+      wrote(id, { channel: 'precipitate', event: 'formed', colour: 'black' }),
+    ]);
+  const hard: CaseView[] = [];
+  for (let i = 0; i < 8; i++) hard.push(await one.write(await real(`hard ${i}`), ...contradictions.slice(0, 30 - i)));
+  const easy: CaseView[] = [];
+  for (let i = 0; i < 3; i++) easy.push(await one.write(await real(`easy ${i}`), note('flame')));
+
+  const answered: string[] = [];
+  const look = async (view: (typeof hard)[number]) => {
+    const found = await one.reasoned(view);
+    answered.push(view.summary.name);
+    return found;
+  };
+  const found = await Promise.all([...hard, ...easy].map(look));
+  const lastEasy = Math.max(...easy.map((view) => answered.indexOf(view.summary.name)));
+  expect(answered.length - 1 - lastEasy).toBeGreaterThanOrEqual(3);
+  const first = found.findIndex((f) => f.first);
+  expect(found[first]).toMatchObject({ further: true });
+  expect(await one.reasoned([...hard, ...easy][first]!)).toMatchObject({ first: false });
 });
 
 test('the handbook tells what each gives by the school of the house, and nothing of what is not in it', async () => {

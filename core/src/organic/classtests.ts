@@ -1,4 +1,5 @@
 /** What a classification test shows on a structure: how far each of its groups reacts in the time, and what that looks like. */
+import { asRead } from '../vocabulary/readings';
 import type { Observation } from '../vocabulary/observation';
 import { type MeltingConditions, boilingRange, isSolid, meltingRange, pointsOf } from './melting';
 import { type PhysicalTest, type Solvent, SOLVENT_ROWS, type SolventRow } from './data/physical';
@@ -203,9 +204,9 @@ function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions):
     case 'boil':
       return boiling(s);
     case 'refractive-index':
-      return isSolid(s) ? NO_MEASUREMENT : measurement(does, Math.round(refractiveIndexOf(s).value * 1e4) / 1e4);
+      return isSolid(s) ? NO_MEASUREMENT : measurement(does, asRead('refractive-index', refractiveIndexOf(s).value));
     case 'density':
-      return isSolid(s) ? NO_MEASUREMENT : measurement(does, Math.round(densityOf(s).value * 1e3) / 1e3);
+      return isSolid(s) ? NO_MEASUREMENT : measurement(does, asRead('density', densityOf(s).value));
     case 'neutralisation-equivalent':
     case 'saponification-equivalent': {
       const read = titrate(s, does);

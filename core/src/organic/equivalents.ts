@@ -1,4 +1,5 @@
 /** Titrations of a compound: what the burette reads, and the equivalent mass that follows. */
+import { asRead } from '../vocabulary/readings';
 import { ionisableOf } from './acidity';
 import type { Structure } from './structure';
 
@@ -31,14 +32,12 @@ function saponified(s: Structure): number {
   return s.count('ester') + 2 * s.count('anhydride') + 2 * s.count('acid-halide') + acids(s);
 }
 
-const BURETTE_ML = 0.05;
-
 /** What is read and worked out; null where nothing in the compound is titrated. */
 export function titrate(s: Structure, which: Titration): { grams: number; mL: number; equivalent: number } | null {
   const groups = which === 'neutralisation-equivalent' ? acids(s) : saponified(s);
   if (!groups) return null;
   const { grams, molar } = TITRATIONS[which];
   const exact = (1000 * grams * groups) / (s.molarMass * molar);
-  const mL = Math.round(exact / BURETTE_ML) * BURETTE_ML;
-  return { grams, mL: Math.round(mL * 100) / 100, equivalent: Math.round(equivalentMass(grams, mL, molar)) };
+  const mL = asRead('burette', exact);
+  return { grams, mL, equivalent: asRead('equivalent', equivalentMass(grams, mL, molar)) };
 }

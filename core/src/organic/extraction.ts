@@ -1,4 +1,5 @@
 /** Parting a mixture in a separating funnel: what an acid or a base draws out of ether. */
+import { READ_TO } from '../vocabulary/readings';
 import { charged } from './acidity';
 import { type Wash, WASHES } from './data/washes';
 import { inWater } from './solubility';
@@ -45,7 +46,7 @@ export function shakeOut(parts: readonly Part[], wash: Wash, times: number): { e
  */
 export function recovered(grams: number): number {
   if (grams <= 0) return 0;
-  const steps = grams < 0.1 ? 100 : 10;
+  const steps = Math.round(1 / READ_TO.recovered) * (grams < READ_TO.recovered ? 10 : 1);
   return Math.max(1, Math.floor(grams * steps)) / steps;
 }
 

@@ -1,4 +1,5 @@
 /** Melting and boiling points: from the library, else estimated; and what a small apparatus shows of them. */
+import { asRead } from '../vocabulary/readings';
 import { JOBACK } from './data/joback';
 import { inLibrary, meltsAs } from './library';
 import { boilingAt } from './thermometer';
@@ -96,7 +97,7 @@ export function meltingRange(s: Structure, how: MeltingConditions = {}): Range |
   const lag = LAG * Math.max(0, (how.rate ?? RIGHT_RATE) - RIGHT_RATE);
   const to = melts - 0.6 * fall + lag;
   const width = 1 + 0.5 * fall + lag * 0.6;
-  return { from: Math.round(to - width), to: Math.round(to), decomposes };
+  return { from: asRead('thermometer', to - width), to: asRead('thermometer', to), decomposes };
 }
 
 /** Boiling range in a micro tube at a pressure in kPa, °C; undefined where it decomposes or is not liquid below 350 °C. */
@@ -104,5 +105,5 @@ export function boilingRange(s: Structure, kPa = 101.3): Range | undefined {
   const { boils, decomposes } = pointsOf(s);
   if (boils === undefined || boils > 350 || isSolid(s)) return undefined;
   const at = boilingAt(boils, kPa);
-  return { from: Math.round(at - 1), to: Math.round(at + 0.5), decomposes };
+  return { from: asRead('thermometer', at - 1), to: asRead('thermometer', at + 0.5), decomposes };
 }

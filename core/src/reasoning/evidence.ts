@@ -18,7 +18,8 @@ export interface Evidence {
   readonly anyhow: number;
   /** Probability under every member of the space, of an observer to whom nothing went wrong. */
   readonly p: Float64Array;
-  /** ln likelihood under every member of the space. */
+  /** Likelihood under every member of the space, and its logarithm. */
+  readonly likelihood: Float64Array;
   readonly ln: Float64Array;
 }
 
@@ -65,21 +66,39 @@ interface Likelihood {
   readonly floor: number;
 }
 
-function likelihoodFor({ mishap, anyhow, again }: Omit<Evidence, 'ln' | 'p' | 'entry'>, otherwise: number): Likelihood {
+function likelihoodFor(
+  { mishap, anyhow, again }: Omit<Evidence, 'likelihood' | 'ln' | 'p' | 'entry'>,
+  otherwise: number,
+): Likelihood {
   const wrong = mishap + (1 - mishap) * otherwise;
   return again
     ? { share: (1 - REPEATED) * (1 - wrong), floor: REPEATED + (1 - REPEATED) * wrong * anyhow }
     : { share: 1 - wrong, floor: wrong * anyhow };
 }
 
-/** ln likelihood of an entry from its probability when nothing went wrong. */
-const lnOf = ({ share, floor }: Likelihood, p: number): number => Math.log(share * p + floor);
+/** Likelihood of an entry from its probability when nothing went wrong. */
+const likelihoodOf = ({ share, floor }: Likelihood, p: number): number => share * p + floor;
 
 /** The same under every member, of which some are composed. */
-function lnUnderAll(p: Float64Array, composed: Uint8Array, alone: Likelihood, together: Likelihood): Float64Array {
-  const ln = new Float64Array(p.length);
-  for (let m = 0; m < p.length; m++) ln[m] = lnOf(composed[m] ? together : alone, p[m]!);
+function underAll(p: Float64Array, composed: Uint8Array, alone: Likelihood, together: Likelihood): Float64Array {
+  const likelihood = new Float64Array(p.length);
+  for (let m = 0; m < p.length; m++) likelihood[m] = likelihoodOf(composed[m] ? together : alone, p[m]!);
+  return likelihood;
+}
+
+function logarithms(row: Float64Array): Float64Array {
+  const ln = new Float64Array(row.length);
+  for (let m = 0; m < row.length; m++) ln[m] = Math.log(row[m]!);
   return ln;
+}
+
+/** Puts in the probability of an entry under one member. @returns the change of its ln likelihood. */
+function setUnder(evidence: Evidence, m: number, p: number): number {
+  const before = evidence.ln[m]!;
+  evidence.p[m] = p;
+  evidence.likelihood[m] = likelihoodOf(likelihoodFor(evidence, 0), p);
+  evidence.ln[m] = Math.log(evidence.likelihood[m]!);
+  return evidence.ln[m]! - before;
 }
 
 /** Adds what an entry says; of what is composed never less than it says of anything. */
@@ -111,10 +130,11 @@ export function evidenceOf(space: Space, entries: readonly RecordEntry[], { leas
       again: entries.slice(0, i).some((before) => sameWords(before, entry)),
       anyhow: Math.max(anyhow, LEAST),
     };
-    const ln = lnUnderAll(p, composed, likelihoodFor(about, 0), likelihoodFor(about, TOGETHER.otherwise));
+    const likelihood = underAll(p, composed, likelihoodFor(about, 0), likelihoodFor(about, TOGETHER.otherwise));
+    const ln = logarithms(likelihood);
     add(quick, ln);
     addRoughly(rough, ln, composed, Math.log(about.anyhow));
-    return { entry, ...about, p: p.slice(), ln };
+    return { entry, ...about, p: p.slice(), likelihood, ln };
   });
   const elimination = new Elimination(space, evidence, quick);
   const queue = new Queue(space, [rough, quick], most);
@@ -187,9 +207,9 @@ class Elimination {
     for (const [place, k] of this.order.entries()) {
       if (stopped?.()) return 'stopped';
       const evidence = this.evidence[k]!;
-      const { entry, p, ln } = evidence;
-      p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1));
-      sum += ln[m] = lnOf(likelihoodFor(evidence, 0), p[m]!);
+      const { entry } = evidence;
+      setUnder(evidence, m, probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1)));
+      sum += evidence.ln[m]!;
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
         this.order.unshift(k);
@@ -211,10 +231,12 @@ class Elimination {
       const weigh = (list: readonly Evidence[]) => {
         for (const evidence of list) {
           if (stopped?.()) return;
-          const { entry, p, ln } = evidence;
-          p[m] = probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test));
-          sum -= ln[m]!;
-          sum += ln[m] = lnOf(likelihoodFor(evidence, 0), p[m]!);
+          const { entry } = evidence;
+          sum += setUnder(
+            evidence,
+            m,
+            probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test)),
+          );
         }
       };
       weigh(poor);

@@ -2,24 +2,39 @@
 import { TOGETHER } from './data/rates';
 import { type Evidence, isUnexplained, type Weighed } from './evidence';
 import { type Held, heldIn } from './held';
-import { add, placeOfMost } from './rows';
+import { add, placeOfMost, subtract } from './rows';
 import type { Space } from './space';
 
-/** e-folds below the likeliest at which a member no longer counts. */
-const NEGLIGIBLE = -23;
+/** Share of the likeliest's weight below which a member no longer counts. */
+const NEGLIGIBLE = 1e-10;
 /** Decibans from which an entry alone is said to fit a suspect. */
 const FITS = 1.5;
 
-function normalised(ln: Float64Array): Float64Array {
+/** Weights relative to the likeliest, 1 for it, of members whose ln weights are given. */
+function weightsOf(ln: Float64Array): Float64Array {
   const most = ln[placeOfMost(ln)]!;
   const out = new Float64Array(ln.length);
-  let sum = 0;
-  for (let i = 0; i < ln.length; i++) {
-    const below = ln[i]! - most;
-    if (below > NEGLIGIBLE) sum += out[i] = Math.exp(below);
-  }
-  for (let i = 0; i < ln.length; i++) out[i]! /= sum;
+  for (let m = 0; m < ln.length; m++) out[m] = Math.exp(ln[m]! - most);
   return out;
+}
+
+/** Weights times likelihoods, relative to the likeliest again. */
+function product(weights: Float64Array, likelihoods: Float64Array): Float64Array {
+  const out = new Float64Array(weights.length);
+  let most = 0;
+  for (let m = 0; m < out.length; m++) {
+    const weight = (out[m] = weights[m]! * likelihoods[m]!);
+    if (weight > most) most = weight;
+  }
+  for (let m = 0; m < out.length; m++) out[m]! /= most;
+  return out;
+}
+
+/** The same weights, with a sum of 1 and nothing for what does not count. */
+function normalised(weights: Float64Array): Float64Array {
+  let sum = 0;
+  for (const w of weights) if (w > NEGLIGIBLE) sum += w;
+  return weights.map((w) => (w > NEGLIGIBLE ? w / sum : 0));
 }
 
 /** Decibans of the odds that belong to a probability. */
@@ -41,6 +56,7 @@ export class Posterior {
   private readonly held: Held;
   /** ln of what every member is worth, not normalised. */
   private readonly worth: Float64Array;
+  private readonly priorWeights: Float64Array;
   private readonly pushes: Float64Array[] = [];
   private readonly fitting: (readonly number[])[] = [];
 
@@ -54,11 +70,14 @@ export class Posterior {
     this.evidence = evidence;
     this.simulated = simulated;
     this.held = heldIn(space);
-    this.worth = this.members(() => true);
-    this.weights = normalised(this.worth);
-    this.prior = priors.get(space) ?? this.suspects(space.lnPrior);
+    this.worth = space.lnPrior.slice();
+    for (const { ln } of evidence) add(this.worth, ln);
+    this.priorWeights = weightsOf(space.lnPrior);
+    this.prior = priors.get(space) ?? this.suspects(this.priorWeights);
     priors.set(space, this.prior);
-    this.now = this.suspects(this.worth);
+    const relative = weightsOf(this.worth);
+    this.weights = normalised(relative);
+    this.now = this.suspects(relative);
     this.unnamed = this.withoutNames();
   }
 
@@ -76,12 +95,15 @@ export class Posterior {
 
   /** Probability of every suspect without the evidence of one entry. */
   without(k: number): Float64Array {
-    return this.suspects(this.members((i) => i !== k));
+    const { ln } = this.evidence[k]!;
+    const rest = this.worth.slice();
+    subtract(rest, ln);
+    return this.suspects(weightsOf(rest));
   }
 
   /** What one entry alone says for or against every suspect, decibans. */
   push(k: number): Float64Array {
-    return (this.pushes[k] ??= gain(this.suspects(this.members((i) => i === k)), this.prior));
+    return (this.pushes[k] ??= gain(this.suspects(product(this.priorWeights, this.evidence[k]!.likelihood)), this.prior));
   }
 
   /** Places of the suspects that one entry alone fits, best first. */
@@ -111,10 +133,10 @@ export class Posterior {
 
   /** What each entry moved every suspect, decibans, taken in the order in which they were written. */
   moves(): Float64Array[] {
-    const running = this.space.lnPrior.slice();
+    let running = this.priorWeights;
     let before = this.prior;
-    return this.evidence.map(({ ln }) => {
-      add(running, ln);
+    return this.evidence.map(({ likelihood }) => {
+      running = product(running, likelihood);
       const after = this.suspects(running);
       const moved = gain(after, before);
       before = after;
@@ -126,30 +148,20 @@ export class Posterior {
   private withoutNames(): Float64Array {
     const { unlisted, inUnlisted } = this.held;
     if (!inUnlisted.includes(1)) return this.now;
-    const alone = this.suspects(this.worth.map((ln, m) => (unlisted[m] ? ln : -Infinity)));
+    const alone = this.suspects(weightsOf(this.worth.map((ln, m) => (unlisted[m] ? ln : -Infinity))));
     return alone.map((p, i) => (inUnlisted[i] ? p : this.now[i]!));
   }
 
-  private members(counts: (k: number) => boolean): Float64Array {
-    const sum = this.space.lnPrior.slice();
-    this.evidence.forEach(({ ln }, k) => {
-      if (counts(k)) add(sum, ln);
-    });
-    return sum;
-  }
-
-  /** @param ln what every member is worth, not normalised. */
-  private suspects(ln: Float64Array): Float64Array {
+  /** @param weights of every member, relative to the likeliest. */
+  private suspects(weights: Float64Array): Float64Array {
     const out = new Float64Array(this.space.suspects.length);
     const { places, from } = this.held;
-    const most = ln[placeOfMost(ln)]!;
     let sum = 0;
-    for (let m = 0; m < ln.length; m++) {
-      const below = ln[m]! - most;
-      if (below <= NEGLIGIBLE) continue;
-      const worth = Math.exp(below);
-      sum += worth;
-      for (let at = from[m]!; at < from[m + 1]!; at++) out[places[at]!]! += worth;
+    for (let m = 0; m < weights.length; m++) {
+      const weight = weights[m]!;
+      if (weight <= NEGLIGIBLE) continue;
+      sum += weight;
+      for (let at = from[m]!; at < from[m + 1]!; at++) out[places[at]!]! += weight;
     }
     for (let i = 0; i < out.length; i++) out[i]! /= sum;
     return out;

@@ -1,4 +1,5 @@
 /** What a case is made of, once its events are folded. */
+import { asRead } from '../vocabulary/readings';
 import type { Op } from '../bench/ops';
 import type { HouseRules } from '../scheme/rules';
 import type { Observation } from '../vocabulary/observation';
@@ -133,4 +134,4 @@ export const reportOf = ({ status, reports }: CaseState): Report | null =>
   status === 'open' || status === 'returned' ? null : (reports.at(-1) ?? null);
 
 /** How much of the sample is left, in its unit. */
-export const leftOf = ({ subject, spent }: CaseState): number => Math.max(0, Math.round((subject.amount - spent) * 1e6) / 1e6);
+export const leftOf = ({ subject, spent }: CaseState): number => Math.max(0, asRead('portion', subject.amount - spent));

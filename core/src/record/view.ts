@@ -2,6 +2,7 @@
  * What of a case a reader may see, and of that what has changed since an event. Nothing else sends case data out: this is the
  * one redaction.
  */
+import { asRead } from '../vocabulary/readings';
 import { accountOf } from '../scheme/account';
 import { PLACE_NAMES, testById, testTitle } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
@@ -102,7 +103,7 @@ export function digestOf(state: CaseState): CaseDigest {
     left: leftOf(state),
     of: subject.amount,
     unit: subject.unit,
-    minutes: Math.round(state.minutes * 10) / 10,
+    minutes: asRead('clock', state.minutes),
     hinted: report ? report.found.filter((f) => f.claim === 'confirmed').map((f) => f.ion) : state.hinted,
     status: state.status,
     concluded: report !== null,

@@ -9,6 +9,7 @@ import { fusionRemarks, warningsFor } from '../senses/cautions';
 import { drawSight, plainDrawing, sightOf } from '../senses/drawing';
 import { observe } from '../senses/perceive';
 import type { Observation } from '../vocabulary/observation';
+import { asRead } from '../vocabulary/readings';
 import type { OperationResult } from './result';
 
 /** A simulated unknown, or a real one on a bench that Foxing cannot see. */
@@ -35,11 +36,8 @@ export function beginWorking(subject: Subject): Working {
   return { bench, real, added: openBlank(bench.left, bench.sample.kind), shares: {} };
 }
 
-/** Temperatures are sent as coarsely as one reads a bath at a glance, °C. */
-const READ_CELSIUS = 5;
-const readable = (celsius: number) => Math.round(celsius / READ_CELSIUS) * READ_CELSIUS;
-const minutesSpent = (before: Bench, after: Bench) => Math.round((after.minutes - before.minutes) * 100) / 100;
-const sampleSpent = (before: Bench, after: Bench) => Math.round((before.left - after.left) * 1e6) / 1e6;
+const minutesSpent = (before: Bench, after: Bench) => asRead('clock', after.minutes - before.minutes);
+const sampleSpent = (before: Bench, after: Bench) => asRead('portion', before.left - after.left);
 
 function changedVessels(before: Bench, after: Bench, drawn: (vessel: Vessel) => OperationResult['vessels'][string]) {
   const out: Record<string, OperationResult['vessels'][string]> = {};
@@ -65,7 +63,7 @@ function led(working: Working, added: Bench, op: Op): { working: Working; result
     working: { ...working, bench: added, added },
     result: {
       see: [],
-      vessels: changedVessels(before, added, (v) => ({ drawing: plainDrawing(v), celsius: readable(v.celsius) })),
+      vessels: changedVessels(before, added, (v) => ({ drawing: plainDrawing(v), celsius: asRead('bath', v.celsius) })),
       vessel: workedOn(op),
       equations: [],
       warnings: warningsFor(op, []),
@@ -82,7 +80,7 @@ function simulated(working: Working, op: Op): { working: Working; result: Operat
   const see = observe(step.happened);
   const draw = (vessel: Vessel) => {
     const noticed: readonly Observation[] = vessel.id === step.vessel ? see : [];
-    return { drawing: drawSight(sightOf(vessel, bench.sample, noticed)), celsius: readable(vessel.celsius) };
+    return { drawing: drawSight(sightOf(vessel, bench.sample, noticed)), celsius: asRead('bath', vessel.celsius) };
   };
   const drops = step.happened.find((h) => h.what === 'drops');
   const made = op.op === 'fuse' && step.happened.find((h) => h.what === 'extract');

@@ -29,11 +29,18 @@ export const stationOf = (test: StandardTest, scheme: Scheme): string | undefine
 export const schemeOf = (test: StandardTest, rules: HouseRules): Scheme =>
   stationOf(test, 'organic') === undefined ? schoolOf(rules) : 'organic';
 
+const inOrder = new Map<Scheme, readonly StandardTest[]>();
+
 /** A scheme's tests in the order of its path. */
-export function testsOf(scheme: Scheme): StandardTest[] {
-  const order = Object.keys(STATIONS[scheme]);
-  const at = (t: StandardTest) => order.indexOf(stationOf(t, scheme)!);
-  return TESTS.filter((t) => stationOf(t, scheme) !== undefined).sort((a, b) => at(a) - at(b));
+export function testsOf(scheme: Scheme): readonly StandardTest[] {
+  let tests = inOrder.get(scheme);
+  if (!tests) {
+    const order = Object.keys(STATIONS[scheme]);
+    const at = (t: StandardTest) => order.indexOf(stationOf(t, scheme)!);
+    tests = TESTS.filter((t) => stationOf(t, scheme) !== undefined).sort((a, b) => at(a) - at(b));
+    inOrder.set(scheme, tests);
+  }
+  return tests;
 }
 
 /** Tubes that a test may start from, best first. */

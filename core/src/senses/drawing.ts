@@ -2,6 +2,7 @@
  * A vessel as it is drawn, and the same in words. A drawing is made from the words alone, so that nothing can be read from its
  * numbers that a person could not have written down.
  */
+import { asRead } from '../vocabulary/readings';
 import { atMouth } from '../bench/mouth';
 import type { Sample } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
@@ -38,8 +39,6 @@ const AMOUNT: Readonly<Record<Amount, string>> = { trace: 'a trace of', slight: 
 
 const swatch = (colour: Colour): string => sampleOf(colour) ?? '#ffffff';
 const liquid = (colour: Colour): string => liquidSampleOf(colour) ?? '#ffffff';
-/** To a drop: what was put in is known as finely. */
-const readable = (mL: number): number => Math.round(mL * 20) / 20;
 
 /** A sight in words, such as "pale blue clear liquid, much gelatinous pale green solid at the bottom". */
 export function sightText(s: Sight): string {
@@ -62,15 +61,17 @@ export function sightText(s: Sight): string {
 
 export function drawSight(s: Sight): Drawing {
   return {
-    mL: readable(s.mL),
+    mL: asRead('meniscus', s.mL),
     droplets: !!s.droplets,
     bubbles: s.bubbling ? BUBBLES[s.bubbling] : 0,
     ...(s.liquid && { liquid: { hex: liquid(s.liquid.colour), cloudy: s.liquid.cloudy } }),
     ...(s.solid && {
       solid: { hex: swatch(s.solid.colour), texture: s.solid.texture, fill: FILL[s.solid.amount], hanging: !s.solid.settled },
     }),
-    ...(s.layer && { layer: { hex: liquid(s.layer.colour), mL: readable(s.layer.mL), position: s.layer.position } }),
-    ...(s.beneath && { beneath: { mL: readable(s.beneath.mL), ...(s.beneath.ring && { ring: liquid(s.beneath.ring) }) } }),
+    ...(s.layer && { layer: { hex: liquid(s.layer.colour), mL: asRead('meniscus', s.layer.mL), position: s.layer.position } }),
+    ...(s.beneath && {
+      beneath: { mL: asRead('meniscus', s.beneath.mL), ...(s.beneath.ring && { ring: liquid(s.beneath.ring) }) },
+    }),
     ...(s.dry && {
       dry: { hex: swatch(s.dry), fill: DRY_FILL, ...(s.grains?.length && { grains: s.grains.map(swatch) }) },
     }),
@@ -153,7 +154,7 @@ export function sightOf(vessel: Vessel, sample: Sample, noticed: readonly Observ
 export function plainDrawing(vessel: Vessel): Drawing {
   const dry = vessel.mL <= 0;
   return {
-    mL: readable(vessel.mL),
+    mL: asRead('meniscus', vessel.mL),
     droplets: false,
     bubbles: 0,
     ...(dry ? { dry: { hex: '#d8d2c6', fill: DRY_FILL } } : { liquid: { hex: '#e6e1d6', cloudy: false } }),

@@ -1,6 +1,7 @@
 /**
- * Questions to the thinking threads. Of a case only the newest question is worth an answer; cases take turns; what is prompt
- * never waits behind what is thorough; and what has been thought once, by any process, is not thought again.
+ * Questions to the thinking threads. Of a case only the newest question is worth an answer, and it takes the place of the one before it
+ * in the queue. Quick looks come before long ones, though nothing waits for ever; what is long never takes the last thread; the more
+ * wait, the less time each gets; and what has been thought once, by any process, is not thought again.
  */
 import { createHash } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
@@ -13,8 +14,29 @@ import type { Answer, Question } from './think';
 
 const REMEMBERED = 100;
 const KEPT_DAYS = 30;
-/** Seconds of thought after which a look is answered with what there is; and those after them at which it is broken off. */
-const ENOUGH_SECONDS: Readonly<Record<Effort, number>> = { prompt: 0.15, thorough: 5 };
+/** Seconds of thought after which a look is answered with what there is. */
+interface Patience {
+  /** Where nobody else waits. */
+  readonly full: number;
+  /** However many wait. */
+  readonly least: number;
+  /** Seconds within which all that wait shall have their answers. */
+  readonly within: number;
+}
+const PATIENCE: Readonly<Record<Effort, Patience>> = {
+  prompt: { full: 0.15, least: 0.02, within: 0.5 },
+  thorough: { full: 5, least: 0.02, within: 10 },
+};
+/** Milliseconds after which whoever waited for a prompt look gets a first answer. */
+const FIRST_MS = 250;
+/** Milliseconds that an entry of a record that was not looked at before is expected to take. */
+const ENTRY_MS = 6;
+/** Milliseconds above which a prompt look counts as long. */
+const LONG_MS = 150;
+/** A look waits for quicker ones that come after it, but not for more than so many times as long as it takes. */
+const YIELDING = 10;
+/** Cases of which is known how long a look takes. */
+const COSTS_KNOWN = 5000;
 /** What a thread may take beside thinking: it may have to read its atlas first. */
 const GRACE_SECONDS = 30;
 
@@ -25,12 +47,20 @@ interface Job {
   readonly about: string;
   readonly key: string;
   readonly question: Question;
-  /** One, once nobody wants it any more: the thread sees it in the midst of its work. */
+  /** When it was first asked about the case without an answer since, ms. */
+  readonly since: number;
+  /** Jobs that are due earlier come first, ms. */
+  readonly due: number;
+  readonly isLong: boolean;
+  /** One, once what there is will do: the thread sees it in the midst of its work. */
   readonly stop: Int32Array;
   /** Work that a newer question has made useless. */
   superseded: boolean;
   readonly settle: { resolve(answer: Answer): void; reject(error: Error): void };
 }
+
+/** Has somebody waited so long that a first answer is better than none? */
+const isForFirst = ({ question, since }: Job) => question.effort === 'prompt' && performance.now() - since > FIRST_MS;
 
 const raised = () => new Int32Array(new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT));
 
@@ -38,6 +68,8 @@ export class Reasoner {
   private readonly known = new LRUCache<string, Promise<Answer>>({ max: REMEMBERED });
   private readonly waiting: Readonly<Record<Effort, Map<string, Job>>> = { prompt: new Map(), thorough: new Map() };
   private readonly running: Readonly<Record<Effort, Set<Job>>> = { prompt: new Set(), thorough: new Set() };
+  /** Milliseconds that the last prompt look at a case took. */
+  private readonly costs = new LRUCache<string, number>({ max: COSTS_KNOWN });
 
   /** @param version of the data and code that the answers rest on. */
   constructor(
@@ -75,22 +107,31 @@ export class Reasoner {
   }
 
   private enqueue(about: string, key: string, question: Question): Promise<Answer> {
-    this.supersede(about, question.effort, key);
+    const { effort, entries } = question;
+    const now = performance.now();
+    const since = this.supersede(about, effort, key) ?? now;
+    const expected = this.costs.get(about) ?? ENTRY_MS * entries.length;
+    const due = effort === 'prompt' ? since + YIELDING * expected : since;
+    const isLong = effort === 'thorough' || expected > LONG_MS;
     return new Promise((resolve, reject) => {
-      const job = { about, key, question, stop: raised(), superseded: false, settle: { resolve, reject } };
-      this.waiting[question.effort].set(about, job);
+      const settle = { resolve, reject };
+      const job = { about, key, question, since, due, isLong, stop: raised(), superseded: false, settle };
+      this.waiting[effort].set(about, job);
       this.start();
     });
   }
 
-  /** Drops what is thought or to be thought about a case in favour of a newer question. */
-  private supersede(about: string, effort: Effort, key: string): void {
-    const queued = this.waiting[effort].get(about);
-    if (queued && queued.key !== key) {
-      this.waiting[effort].delete(about);
-      queued.settle.reject(new Superseded());
-    }
+  /**
+   * Drops what is thought or to be thought about a case in favour of a newer question.
+   * @returns since when the dropped one waited.
+   */
+  private supersede(about: string, effort: Effort, key: string): number | undefined {
     for (const job of this.running[effort]) if (job.about === about && job.key !== key) this.stop(job);
+    const queued = this.waiting[effort].get(about);
+    if (!queued || queued.key === key) return undefined;
+    this.waiting[effort].delete(about);
+    queued.settle.reject(new Superseded());
+    return queued.since;
   }
 
   private stop(job: Job): void {
@@ -98,34 +139,67 @@ export class Reasoner {
     Atomics.store(job.stop, 0, 1);
   }
 
-  /** Thorough looks leave a thread free for prompt ones, where there are two. */
-  private start(): void {
-    const most = { prompt: this.crew.threads, thorough: Math.max(1, this.crew.threads - 1) };
+  private get longThreads(): number {
+    return Math.max(1, this.crew.threads - 1);
+  }
+
+  /** The job that is due first among those for which there is a thread. */
+  private next(): Job | undefined {
+    const { prompt, thorough } = this.running;
+    if (prompt.size + thorough.size >= this.crew.threads) return undefined;
+    const long = [...prompt, ...thorough].filter((job) => job.isLong).length;
+    const mayRun = (job: Job) => !job.isLong || long < this.longThreads || isForFirst(job);
     for (const effort of ['prompt', 'thorough'] as const) {
-      const { prompt, thorough } = this.running;
-      const [first] = this.waiting[effort].values();
-      if (!first || this.running[effort].size >= most[effort] || prompt.size + thorough.size >= this.crew.threads + 1) continue;
-      this.waiting[effort].delete(first.about);
-      this.running[effort].add(first);
-      void this.think(first, effort).finally(() => {
-        this.running[effort].delete(first);
+      let first: Job | undefined;
+      for (const job of this.waiting[effort].values()) if (mayRun(job) && !(first && first.due <= job.due)) first = job;
+      if (first) return first;
+    }
+    return undefined;
+  }
+
+  private start(): void {
+    for (let job = this.next(); job; job = this.next()) {
+      const running = this.running[job.question.effort];
+      const begun = job;
+      this.waiting[job.question.effort].delete(job.about);
+      running.add(job);
+      void this.think(job).finally(() => {
+        running.delete(begun);
         this.start();
       });
     }
   }
 
-  private async think(job: Job, effort: Effort): Promise<void> {
-    const { key, question, stop, settle } = job;
+  /** Seconds that a look may take while so many wait for one. */
+  private patience(effort: Effort): number {
+    const { full, least, within } = PATIENCE[effort];
+    const threads = effort === 'thorough' ? this.longThreads : this.crew.threads;
+    return Math.max(least, Math.min(full, (within * threads) / (this.waiting[effort].size + 1)));
+  }
+
+  private async think(job: Job): Promise<void> {
+    const { about, key, question, stop, settle } = job;
+    const { effort } = question;
+    const { full } = PATIENCE[effort];
+    const seconds = this.patience(effort);
     let enough: ReturnType<typeof setTimeout> | undefined;
+    let begun = performance.now();
+    const isFirst = isForFirst(job);
+    let isCutShort = false;
     const onBegin = () => {
-      enough = setTimeout(() => Atomics.store(stop, 0, 1), ENOUGH_SECONDS[effort] * 1000);
+      begun = performance.now();
+      enough = setTimeout(() => {
+        isCutShort = seconds < full;
+        Atomics.store(stop, 0, 1);
+      }, seconds * 1000);
     };
     try {
-      const budget = { seconds: ENOUGH_SECONDS[effort] + GRACE_SECONDS, onBegin };
-      const answer = await this.crew.run('think', { question, stop }, budget);
+      const answer = await this.crew.run('think', { question, isFirst, stop }, { seconds: full + GRACE_SECONDS, onBegin });
       if (job.superseded) throw new Superseded();
+      if (effort === 'prompt' && !answer.first) this.costs.set(about, performance.now() - begun);
       settle.resolve(answer);
-      await this.remember(key, answer);
+      if (isCutShort || answer.first) this.known.delete(key);
+      else await this.remember(key, answer);
     } catch (error) {
       settle.reject(error as Error);
     } finally {
@@ -149,11 +223,9 @@ export class Reasoner {
       own: [],
       effort: 'prompt',
     };
-    await Promise.all(
-      Array.from({ length: this.crew.threads }, () =>
-        this.crew.run('think', { question, stop: raised() }, { seconds: GRACE_SECONDS }),
-      ),
-    );
+    const threads = Array.from({ length: this.crew.threads });
+    for (const isFirst of [false, true])
+      await Promise.all(threads.map(() => this.crew.run('think', { question, isFirst, stop: raised() }, { seconds: GRACE_SECONDS })));
     await this.db.query(`delete from reasoning_answer where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
   }
 }

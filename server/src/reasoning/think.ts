@@ -23,6 +23,10 @@ export interface Question {
   readonly effort: Effort;
 }
 
+/** How a first look words what only a closer one may say: it has considered single salts alone. */
+const AT_FIRST: Readonly<Partial<Record<State, State>>> = { confirmed: 'indicated', 'ruled-out': 'open', conflict: 'hinted' };
+const SINGLE = { cations: 1, anions: 1 };
+
 export type Answer = Omit<Extract<ReasoningView, { waiting: null }>, 'waiting'>;
 
 const LIMITS = { cations: 2, anions: 2 };
@@ -43,7 +47,7 @@ function ownLeaf(of: Possible): CompoundLeaf {
 }
 
 /** Spaces that are kept, of laboratories that work alike. */
-const SPACES = 6;
+const SPACES = 12;
 /** The answers of the house rules on which outcomes hang. */
 const answersIn = (rules: HouseRules): string =>
   JSON.stringify(['cation-scheme', ...OTHER_ANSWERS.map((a) => a.question)].map((question) => answerTo(rules, question)));
@@ -57,8 +61,8 @@ async function kept(key: string, make: () => Promise<Space>): Promise<Space> {
   return space;
 }
 
-const saltSpace = (rules: HouseRules): Promise<Space> =>
-  kept(`salt ${answersIn(rules)}`, async () => new SaltSpace(await loadAtlas(), rules, LIMITS));
+const saltSpace = (rules: HouseRules, limits: typeof LIMITS): Promise<Space> =>
+  kept(`salt ${limits.cations} ${answersIn(rules)}`, async () => new SaltSpace(await loadAtlas(), rules, limits));
 
 const compoundSpace = (rules: HouseRules, own: readonly Possible[]): Promise<Space> =>
   kept(
@@ -82,6 +86,13 @@ async function answer(
   own: readonly Possible[],
 ): Promise<Answer> {
   const known = space.scheme === 'organic' ? [...own.map(ownView), ...(await libraryView())] : [];
+  const settling = new Map<string, string>();
+  const settle = (conflict: Inference['conflicts'][number]) => {
+    const about = conflict.ions.join(' ');
+    const test = settling.get(about) ?? settlingTest(space, inference, entries, conflict, bounds);
+    settling.set(about, test);
+    return test;
+  };
   const few = space.scheme === 'organic' ? parting(space, inference, bounds) : null;
   return {
     suspects: inference.suspects.map((c) => ({
@@ -105,21 +116,34 @@ async function answer(
       ...c,
       ions: [...c.ions],
       against: [...c.against],
-      settle: settlingTest(space, inference, entries, c, bounds),
+      settle: settle(c),
     })),
     unused: [...inference.unused],
     next: advise(space, inference, bounds, ADVICE).map(adviceView),
+    first: false,
     further: false,
   };
 }
 
-/** @param stopped asked now and then: true when nobody waits for the answer any more. */
-export async function think(
-  { entries, rules, simulated, matter, own, effort }: Question,
-  stopped: () => boolean,
-): Promise<Answer> {
+/** What a record says among single salts, for who would else wait long: nothing is settled by it, and a thorough look follows. */
+async function firstLook({ entries, rules, simulated }: Question): Promise<Answer> {
+  const space = await saltSpace(rules, SINGLE);
+  const inference = { ...infer(space, entries, { most: 0 }), conflicts: [] };
+  const bounds = boundsOf(space, entries, inference, { rules, simulated });
+  const found = await answer(space, entries, inference, bounds, false, []);
+  const suspects = found.suspects.map((s) => ({ ...s, state: AT_FIRST[s.state] ?? s.state }));
+  return { ...found, suspects, first: true, further: true };
+}
+
+/**
+ * @param isFirst whether a first answer will do; of compounds every look is quick.
+ * @param stopped asked now and then: true when what there is will do.
+ */
+export async function think(question: Question, isFirst: boolean, stopped: () => boolean): Promise<Answer> {
+  const { entries, rules, simulated, matter, own, effort } = question;
   if (matter === 'salt') {
-    const space = await saltSpace(rules);
+    if (isFirst) return firstLook(question);
+    const space = await saltSpace(rules, LIMITS);
     const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
     const found = await answer(space, entries, inference, boundsOf(space, entries, inference, { rules, simulated }), false, []);
     const taken = inference.candidates[0]!.probability >= FOUND;

@@ -56,6 +56,12 @@ interface Assessing {
   readonly tests: readonly string[] | null;
 }
 
+interface Thinking {
+  readonly question: Question;
+  readonly isFirst: boolean;
+  readonly stop: Int32Array;
+}
+
 interface InScheme {
   readonly scheme: Scheme;
   readonly test: string;
@@ -72,9 +78,9 @@ function structured<T>(work: () => T): Done<T> {
 }
 
 export const tasks = {
-  /** @param stop its first number becomes one when nobody waits for the answer any more. */
-  think: async ({ question, stop }: { question: Question; stop: Int32Array }): Promise<Done<Answer>> => ({
-    value: await think(question, () => Atomics.load(stop, 0) !== 0),
+  /** @param stop its first number becomes one when what there is will do. */
+  think: async ({ question, isFirst, stop }: Thinking): Promise<Done<Answer>> => ({
+    value: await think(question, isFirst, () => Atomics.load(stop, 0) !== 0),
   }),
   /** What every suspect gives in a test. */
   inTest: async ({ scheme, test }: InScheme): Promise<Done<GivenView[]>> => {

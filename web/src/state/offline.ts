@@ -16,7 +16,10 @@ function keepAnswers(queries: QueryClient): () => void {
   const person = personHere();
   const storage = {
     getItem: async (key: string) => (await get<string>(key, store())) ?? null,
-    setItem: (key: string, value: string) => set(key, value, store()),
+    // A write that was put off must not bring back what was taken away when the person left.
+    setItem: async (key: string, value: string) => {
+      if (personHere() === person) await set(key, value, store());
+    },
     removeItem: (key: string) => del(key, store()),
   };
   const [end] = persistQueryClient({

@@ -120,7 +120,11 @@ export function Suspects() {
         Suspects
         {(isFetching || isLookingFurther) && (
           <span role="status" className="ml-3 text-base text-muted italic">
-            {isFetching ? 'weighing …' : 'looking further among mixtures …'}
+            {isFetching
+              ? 'weighing …'
+              : data.first
+                ? 'a first look, while many are waiting; a closer one follows …'
+                : 'looking further among mixtures …'}
           </span>
         )}
       </Heading>
