@@ -4,7 +4,7 @@ import { gramsForTest } from '../organic/testids';
 import type { Op } from '../bench/ops';
 import { HANDLING, UNKNOWN } from './data/handling';
 import { SUBSTITUTES } from './data/substitutes';
-import type { StandardTest } from './model';
+import type { DoStep, StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { stepsOf } from './tests';
 
@@ -20,9 +20,15 @@ export const reagentsIn = (op: Op): string[] =>
           ? [op.dipped]
           : [];
 
+/** Bottles by the steps that open them. */
+const bottles = new WeakMap<readonly DoStep[], readonly string[]>();
+
 /** Ids of the bottles, in the order in which they are opened. */
-export function reagentsOf(test: StandardTest, rules: HouseRules): string[] {
-  return [...new Set(stepsOf(test, rules).flatMap((s) => reagentsIn(s.op)))];
+export function reagentsOf(test: StandardTest, rules: HouseRules): readonly string[] {
+  const steps = stepsOf(test, rules);
+  let opened = bottles.get(steps);
+  if (!opened) bottles.set(steps, (opened = [...new Set(steps.flatMap((s) => reagentsIn(s.op)))]));
+  return opened;
 }
 
 /** Grams of dry sample that the test takes. */

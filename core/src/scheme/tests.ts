@@ -49,9 +49,19 @@ export function startsOf(test: StandardTest, scheme: Scheme): string[] {
   return start?.split('|') ?? [];
 }
 
+/** Steps by the rules of a house and the test. */
+const steps = new WeakMap<HouseRules, Map<StandardTest, readonly DoStep[]>>();
+
 /** The steps as this house does them. */
-export function stepsOf(test: StandardTest, rules: HouseRules): DoStep[] {
-  return test.steps.flatMap((s) => ('question' in s ? (s.of[answerTo(rules, s.question)] ?? []) : [s]));
+export function stepsOf(test: StandardTest, rules: HouseRules): readonly DoStep[] {
+  let known = steps.get(rules);
+  if (!known) steps.set(rules, (known = new Map()));
+  let of = known.get(test);
+  if (!of) {
+    of = test.steps.flatMap((s) => ('question' in s ? (s.of[answerTo(rules, s.question)] ?? []) : [s]));
+    known.set(test, of);
+  }
+  return of;
 }
 
 export const isFresh = (place: string) => /^\d$/.test(place);
