@@ -225,7 +225,9 @@ export class Reasoner {
     };
     const threads = Array.from({ length: this.crew.threads });
     for (const isFirst of [false, true])
-      await Promise.all(threads.map(() => this.crew.run('think', { question, isFirst, stop: raised() }, { seconds: GRACE_SECONDS })));
+      await Promise.all(
+        threads.map(() => this.crew.run('think', { question, isFirst, stop: raised() }, { seconds: GRACE_SECONDS })),
+      );
     await this.db.query(`delete from reasoning_answer where at < now() - make_interval(days => $1)`, [KEPT_DAYS]);
   }
 }
