@@ -14,6 +14,7 @@ const CORE_ORDER = [
   'planning',
   'practice',
   'exchange',
+  'finding',
 ];
 
 const upward = CORE_ORDER.slice(0, -1).map((folder, i) => ({

@@ -64,7 +64,7 @@ export async function benchInterface(): Promise<number> {
         await page.goto(`${supervisor.url}/cases`);
         paints.push(await largestPaint(page));
         await page.getByRole('link', { name: /^Jar 2\b/ }).click();
-        await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Flame' });
+        await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Flame test' });
         await page.getByRole('button', { name: 'Flame: yellow', exact: true }).waitFor();
         taps.push(await slowestTap(page));
         await context.close();

@@ -117,7 +117,7 @@ const VIEWS: readonly View[] = [
     name: 'bench',
     open: async (page) => {
       await place('Jar 7', 'Bench')(page);
-      await chooseTest(page, 'Sodium hydroxide, then excess');
+      await chooseTest(page, 'Sodium hydroxide, drop by drop then in excess');
       await tap(page, 'Precipitate: pale green');
       await tap(page, 'Precipitate: persists');
     },
@@ -127,7 +127,7 @@ const VIEWS: readonly View[] = [
     hood: true,
     open: async (page) => {
       await place('Jar 2', 'Bench')(page);
-      await chooseTest(page, 'Flame');
+      await chooseTest(page, 'Flame test');
       await doSteps(page);
     },
   },
@@ -136,7 +136,7 @@ const VIEWS: readonly View[] = [
     phone: true,
     open: async (page) => {
       await place('Jar 2', 'Bench')(page);
-      await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Warm with base' });
+      await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Ammonium: warm with sodium hydroxide' });
     },
   },
   {
@@ -157,7 +157,7 @@ const VIEWS: readonly View[] = [
     name: 'photo',
     open: async (page) => {
       await place('Jar 7', 'Bench')(page);
-      await chooseTest(page, 'Sodium hydroxide, then excess');
+      await chooseTest(page, 'Sodium hydroxide, drop by drop then in excess');
       await page.getByRole('button', { name: 'Photo …' }).click();
       await page.getByRole('button', { name: 'Simulated camera' }).click();
       await page.getByRole('list', { name: 'Nearest words' }).waitFor();
@@ -177,7 +177,7 @@ const VIEWS: readonly View[] = [
       ] as const)
         await sheet.getByLabel(field).fill(text);
       await sheet.getByRole('button', { name: 'Begin with the real sample' }).click();
-      await chooseTest(page, 'Dissolve in water');
+      await chooseTest(page, 'Solubility in water');
       await page.waitForTimeout(SETTLED_MS);
       await page.context().setOffline(true);
       await doSteps(page);

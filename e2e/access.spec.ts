@@ -151,7 +151,7 @@ test('on a phone nothing runs off the side, and a test can be chosen and done', 
   await openCase(page, 'Jar 7');
   const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(wide).toBeLessThanOrEqual(0);
-  await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Litmus on the solution' });
+  await page.getByLabel('Test', { exact: true }).selectOption({ label: 'Solution to litmus' });
   await page.getByRole('button', { name: 'Do step 1' }).click();
   await expect(page.getByRole('button', { name: 'Do step 2' })).toBeVisible();
 });

@@ -88,10 +88,10 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   await ada.goto(`/cases/${a}/bench`);
   await expect(ada.getByRole('region', { name: 'Bench' })).toBeVisible();
   await send(ada, a, ...LOOK);
-  await expect(bench('Ada')).toContainText('Look at the dry salt');
+  await expect(bench('Ada')).toContainText('Appearance of the solid');
   await expect(bench('Ada')).toContainText('1 entry');
   await send(bo, b, LOOK[0]!);
-  await expect(bench('Bosse')).toContainText('Look at the dry salt');
+  await expect(bench('Bosse')).toContainText('Appearance of the solid');
   await send(bo, b, LOOK[1]!);
   // The reasoning was not allowed, nor may a student show what it was or see another's bench.
   expect((await ada.request.get(`/api/cases/${a}/reasoning`)).status()).toBe(403);

@@ -130,7 +130,7 @@ export async function addReagent(page: Page, typed: string, name: string, dose: 
   await bench(page)
     .getByRole('button', { name: /^Reagent:/ })
     .click();
-  await page.getByPlaceholder('Type a part of its name').fill(typed);
+  await page.getByPlaceholder('Type a name or formula').fill(typed);
   await page.getByRole('option', { name, exact: true }).click();
   await bench(page).getByRole('button', { name: dose, exact: true }).click();
 }

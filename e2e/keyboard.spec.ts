@@ -47,7 +47,7 @@ test('by the keyboard alone, from a new case to a signed report', async ({ fresh
   await press(page, dialog.getByRole('button', { name: /^Jar 1\b/ }));
   await expect(page).toHaveURL(/bench/);
   const route = page.getByRole('navigation', { name: 'Route' });
-  await press(page, route.getByRole('button', { name: /^Look at the dry salt/ }));
+  await press(page, route.getByRole('button', { name: /^Appearance of the solid/ }));
   await doAndWrite(page, 'Dry solid: white');
   await press(page, route.getByRole('button', { name: /^Dry tests/ }));
   await press(page, route.getByRole('button', { name: /^Flame\b/ }));

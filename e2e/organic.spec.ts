@@ -40,7 +40,7 @@ async function likeliest(page: Page, name: string): Promise<void> {
   await expect(first.getByRole('img', { name: `Structure of ${name}` })).toBeVisible();
 }
 
-const FIRST: readonly Worked[] = [['Look at the compound', ['Dry solid: white'], 'A white solid.']];
+const FIRST: readonly Worked[] = [['Appearance, state and smell', ['Dry solid: white'], 'A white solid.']];
 
 test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async ({ page, client }) => {
   await newPhial(page, 'Phial 41');
@@ -61,11 +61,11 @@ test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async
   await record(page, ['Extract: good', 'Extract: colourless', 'Extract: clarity: clear'], 'Clear and colourless.');
   await expect(page.getByRole('navigation', { name: 'Route' })).toContainText('extract: 3.3 mL left');
   await workElsewhere(page, client, [
-    'Nitrogen with iron(II) sulfate',
-    'Sulfur with nitroprusside',
-    'Sulfur with lead acetate',
+    'Nitrogen: Prussian blue test',
+    'Sulfur: sodium nitroprusside test',
+    'Sulfur: lead acetate test',
     'Solubility in water',
-    'Lead acetate with the compound',
+    'Lead acetate test for thiols',
   ]);
   for (const element of ['nitrogen', 'sulfur'])
     await expect(suspects(page).getByRole('link', { name: new RegExp(`(confirmed|indicated) ${element}`) })).toBeVisible();

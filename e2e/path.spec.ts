@@ -19,16 +19,16 @@ import { turnTo } from './turn';
 test('an unknown salt, from the first look to a signed report', async ({ page, browser, client }) => {
   await newCase(page, 'Jar 2');
   await expect(page.getByText('3.00 g left')).toBeVisible();
-  await work(page, [['Look at the dry salt', ['Dry solid: white'], 'No coloured ion.']]);
-  await workElsewhere(page, client, ['Dissolve in water']);
+  await work(page, [['Appearance of the solid', ['Dry solid: white'], 'No coloured ion.']]);
+  await workElsewhere(page, client, ['Solubility in water']);
   await expect(tube(page, 'S')).toHaveAttribute('aria-label', /colourless clear liquid.*original solution/);
 
-  await doTest(page, 'Warm with base');
+  await doTest(page, 'Ammonium: warm with sodium hydroxide');
   await expect(page.getByRole('img', { name: 'Red litmus turned blue.' })).toHaveCount(0);
   await record(page, ['Red litmus: blue'], 'Ammonium.');
-  await workElsewhere(page, client, ['Sodium carbonate extract', 'Barium in acid']);
+  await workElsewhere(page, client, ['Sodium carbonate extract', 'Barium chloride test for sulfate']);
 
-  await chooseTest(page, 'Sodium hydroxide, then excess');
+  await chooseTest(page, 'Sodium hydroxide, drop by drop then in excess');
   await bench(page).getByRole('button', { name: 'Do step 1' }).click();
   await bench(page).getByRole('button', { name: 'Do step 2' }).click();
   await expect(bench(page).getByRole('img', { name: /gelatinous white solid/ })).toBeVisible();
@@ -43,11 +43,11 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   );
 
   await workElsewhere(page, client, [
-    'Group I: hydrochloric acid',
+    'Group I: dilute hydrochloric acid',
     'Ammonia with ammonium chloride',
-    'Hydroxides in base with peroxide',
+    'Sodium hydroxide and hydrogen peroxide',
   ]);
-  await doTest(page, 'Aluminon');
+  await doTest(page, 'Aluminon test for aluminium');
   await expect(bench(page).getByRole('img', { name: /red solid/ })).toBeVisible();
   await record(page, ['Precipitate: red', 'Precipitate: texture: flocculent'], 'Red flecks: aluminium.');
 
@@ -112,7 +112,7 @@ test('free work on a tube, seen at once in a second window', async ({ page }) =>
   await expect(bench(page).getByText('25 °C')).toBeVisible();
   await page.keyboard.press('s');
   await page.keyboard.press('/');
-  await expect(page.getByPlaceholder('Type a part of its name')).toBeVisible();
+  await expect(page.getByPlaceholder('Type a name or formula')).toBeVisible();
   await page.keyboard.press('Escape');
 
   await choose(page, 'Take', /1 mL of S|1 mL of A/);
@@ -157,7 +157,7 @@ test('eight windows, more than a browser keeps connections for, hear of what is 
 test('bad input is told in words, and nothing is lost', async ({ page }) => {
   await openCase(page, 'Jar 7');
   const entries = page.getByRole('region', { name: 'Ledger in brief' });
-  await expect(entries).toContainText('Ammonia, then excess');
+  await expect(entries).toContainText('Ammonia solution, drop by drop then in excess');
   await page.getByRole('button', { name: /^Write entry/ }).click();
   await expect(page.getByText('Say what you see first')).toBeVisible();
   for (let i = 0; i < 4; i++) await addReagent(page, 'water', 'Water, distilled', '1 mL');

@@ -23,8 +23,8 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
   });
   const { summary } = (await made.json()) as { summary: { id: string } };
   await page.goto(`/cases/${summary.id}/bench`);
-  await expect(page.getByRole('note', { name: 'Next' })).toContainText('Next: Look at the dry salt');
-  await doTest(page, 'Look at the dry salt');
+  await expect(page.getByRole('note', { name: 'Next' })).toContainText('Next: Appearance of the solid');
+  await doTest(page, 'Appearance of the solid');
   await record(page, ['Dry solid: white'], '');
   await page.getByRole('link', { name: 'Plan', exact: true }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: 'Plan' })).toBeVisible();
@@ -81,14 +81,14 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
 
   // What is done leaves the plan.
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await chooseTest(page, 'Flame');
+  await chooseTest(page, 'Flame test');
   await bench(page)
     .getByRole('button', { name: /^Step 1 is done/ })
     .click();
   await record(page, ['Flame: yellow'], '');
   await page.getByRole('link', { name: 'Plan', exact: true }).first().click();
   await page.clock.runFor(1000);
-  await expect(order(page).getByRole('link', { name: 'Flame', exact: true })).toHaveCount(0);
+  await expect(order(page).getByRole('link', { name: 'Flame test', exact: true })).toHaveCount(0);
 });
 
 test('a preparation for sixteen benches: figures, what is short, labels, and the key apart', async ({ page }) => {

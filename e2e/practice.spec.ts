@@ -121,8 +121,10 @@ test('a debrief names what went wrong, and the bench is branched to see it done 
   await expect(tubes).toContainText('Left out.');
   await page.getByRole('button', { name: 'Let Foxing work it' }).click();
   const shorter = page.getByRole('region', { name: 'A shorter way' });
-  await expect(shorter.getByRole('list', { name: 'Yours' }).getByRole('listitem')).toHaveText(['Warm with base']);
-  await expect(shorter.getByRole('list', { name: 'With the best test each time' })).toContainText('Look at the dry salt', {
+  await expect(shorter.getByRole('list', { name: 'Yours' }).getByRole('listitem')).toHaveText([
+    'Ammonium: warm with sodium hydroxide',
+  ]);
+  await expect(shorter.getByRole('list', { name: 'With the best test each time' })).toContainText('Appearance of the solid', {
     timeout: 60000,
   });
   const after = (await (await page.request.get(`/api/cases/${id}`)).json()) as { seq: number };

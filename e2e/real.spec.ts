@@ -62,15 +62,15 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   await sheet.getByLabel('Grams').fill('4');
   await sheet.getByRole('button', { name: 'Begin with the real sample' }).click();
   await expect(bench(page)).toBeVisible();
-  await doTest(page, 'Look at the dry salt');
+  await doTest(page, 'Appearance of the solid');
   await record(page, ['Dry solid: white'], '');
   let view = await client.read(caseId(page));
-  for (const title of ['Dissolve in water', 'Sodium carbonate extract'])
+  for (const title of ['Solubility in water', 'Sodium carbonate extract'])
     view = await client.work(view, title, [{ channel: 'solution', colour: 'colourless' }]);
   await written(page, 4);
 
   // A false positive, and the blank that takes it away.
-  await doTest(page, 'Flame');
+  await doTest(page, 'Flame test');
   await tap(page, 'Flame: yellow');
   await form(page).getByRole('button', { name: 'Write entry 4' }).click();
   await written(page, 5);
@@ -89,7 +89,7 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   // Ten things done and written while the server is gone; the page is loaded anew in between.
   await page.waitForTimeout(1500);
   await foxing.stop();
-  await chooseTest(page, 'Silver nitrate in nitric acid');
+  await chooseTest(page, 'Silver nitrate test');
   await doSteps(page);
   await photographed(page, 'cream');
   await form(page).getByRole('button', { name: 'Write entry 6' }).click();
@@ -98,7 +98,7 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   await page.reload();
   await expect(bench(page)).toBeVisible();
   await expect(page.getByText(/This (is older than the record|was worked out before)/)).toBeVisible();
-  await doTest(page, 'Barium in acid');
+  await doTest(page, 'Barium chloride test for sulfate');
   await record(page, ['Precipitate: none'], 'No sulfate.');
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
   await expect(page.getByText('waits to be sent')).toHaveCount(2);
@@ -115,7 +115,7 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   expect(late.filter((e) => e.kind === 'photo')).toHaveLength(1);
 
   // Under a warm lamp white looks cream and cream yellow: the corrected colour is what was written, and bromide came up.
-  await expect(page.getByRole('row', { name: /Silver nitrate in nitric acid/ })).toContainText('Cream precipitate.');
+  await expect(page.getByRole('row', { name: /Silver nitrate test/ })).toContainText('Cream precipitate.');
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await expect(suspects(page).getByRole('link', { name: /bromide/i })).toBeVisible();
 
@@ -143,7 +143,7 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   await page.goto('/cases');
   await page.getByLabel('Find a case, or words in it').fill('no sulfate');
   await page.getByRole('link', { name: /Bottle 31, entry 7/ }).click();
-  await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Barium chloride test for sulfate/ })).toBeVisible();
 
   // Taken elsewhere, deleted, taken in again.
   await page.getByRole('link', { name: 'Report', exact: true }).click();
@@ -172,6 +172,6 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
     await page.getByRole('button', { name: 'New case' }).click();
     await page.getByRole('tab', { name: 'From a file' }).click();
     await page.getByLabel('Choose the file').setInputFiles(file);
-    await expect(page.getByRole('row', { name: /Barium in acid/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Barium chloride test for sulfate/ })).toBeVisible();
   }
 });

@@ -8,12 +8,12 @@ const none: Observation = { channel: 'precipitate', event: 'none' };
 test('a wrong observation makes a conflict; the settling test resolves it, and the states follow', async ({ page, client }) => {
   let view = await client.begin({ jar: 'jar-09' });
   for (const [title, seen] of [
-    ['Look at the dry salt', { channel: 'solid', colour: 'blue' }],
-    ['Dissolve in water', { channel: 'solution', colour: 'blue' }],
+    ['Appearance of the solid', { channel: 'solid', colour: 'blue' }],
+    ['Solubility in water', { channel: 'solution', colour: 'blue' }],
     ['Sodium carbonate extract', { channel: 'solution', colour: 'colourless' }],
-    ['Silver nitrate in nitric acid', none],
-    ['Barium in acid', { channel: 'precipitate', event: 'formed', colour: 'white', texture: 'fine' }],
-    ['Barium in acetic acid', none],
+    ['Silver nitrate test', none],
+    ['Barium chloride test for sulfate', { channel: 'precipitate', event: 'formed', colour: 'white', texture: 'fine' }],
+    ['Barium chloride in acetic acid', none],
   ] as const)
     view = await client.work(view, title, [seen]);
   await turnTo(page, `/cases/${view.summary.id}/bench`);
@@ -40,7 +40,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
     .getByRole('link', { name: /sulfate/ })
     .first()
     .click();
-  await expect(page.getByRole('list', { name: 'Because' })).toContainText('Barium in acid');
+  await expect(page.getByRole('list', { name: 'Because' })).toContainText('Barium chloride test for sulfate');
   await expect(page.getByRole('img', { name: /Waterfall of the evidence/ })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Table of entries and ions' })).toBeVisible();
   await all.getByRole('link', { name: /copper/ }).click();
@@ -58,7 +58,7 @@ test('one’s own inference first, when the house rules say so', async ({ fresh:
   await page.getByRole('button', { name: 'Keep these rules' }).click();
   await expect(page.getByText('House rules kept.')).toBeVisible();
   await newCase(page, 'Jar 12');
-  await work(page, [['Flame', ['Flame: apple green'], '']]);
+  await work(page, [['Flame test', ['Flame: apple green'], '']]);
   await expect(suspects(page)).toContainText('Write what entry 1 tells you');
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   await expect(page.getByText('Your own inference first')).toBeVisible();

@@ -38,10 +38,10 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
   await expect(page.getByText('House rules kept.')).toBeVisible();
 
   await newCase(page, 'Jar 18');
-  await chooseTest(page, 'Chlorine water and a layer');
+  await chooseTest(page, 'Chlorine water and organic layer');
   await expect(bench(page)).toContainText('Chlorine water is restricted by your house rules. Instead: acidified bleach');
   await expect(bench(page).getByRole('button', { name: /^Do step/ })).toHaveCount(0);
-  await chooseTest(page, 'Warm with base');
+  await chooseTest(page, 'Ammonium: warm with sodium hydroxide');
   await expect(bench(page).getByRole('list', { name: 'Cautions' })).toContainText('Hot sodium hydroxide spits');
   await expect(bench(page)).toContainText('Eyewash left of the door.');
   await bench(page).getByRole('button', { name: 'Do step 1' }).click();
@@ -49,10 +49,10 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
   await bench(page)
     .getByRole('button', { name: /Timer for step 3, 2 minutes/ })
     .click();
-  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Warm with base, step 3');
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Ammonium: warm with sodium hydroxide, step 3');
   await page.getByRole('button', { name: 'Sound of the timers' }).click();
   await page.reload();
-  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Warm with base, step 3');
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Ammonium: warm with sodium hydroxide, step 3');
   await expect(page.getByRole('button', { name: 'Sound of the timers' })).toHaveAttribute('aria-pressed', 'false');
   await expect(bench(page).getByRole('button', { name: 'Do step 3' })).toBeVisible();
   await page.getByRole('list', { name: 'Timers' }).waitFor();
@@ -80,7 +80,7 @@ test('a real sample: led step by step, ticked by the person', async ({ page }) =
   await page.getByRole('form', { name: 'A real sample' }).getByLabel('Grams').fill('2');
   await page.getByRole('button', { name: 'Begin with the real sample' }).click();
   await expect(page).toHaveURL(/bench/);
-  await chooseTest(page, 'Dissolve in water');
+  await chooseTest(page, 'Solubility in water');
   await bench(page).getByRole('button', { name: 'Step 1 is done' }).click();
   await expect(tube(page, 'S')).toHaveAttribute('aria-label', /yours to look at/);
   await bench(page).getByRole('button', { name: 'Step 2 is done' }).click();

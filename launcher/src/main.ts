@@ -9,6 +9,7 @@ import type * as BenchRecords from '../../bench/records';
 import type * as BenchSecrecy from '../../bench/secrecy';
 import type * as BenchSolver from '../../bench/solver';
 import type * as Atlas from '../../cli/src/atlas';
+import type * as Find from '../../cli/src/find';
 import type * as Predict from '../../cli/src/predict';
 import type * as Reason from '../../cli/src/reason';
 import type * as Sim from '../../cli/src/sim';
@@ -35,6 +36,7 @@ const HELP = `Usage: ./foxing <command>
   advise RECORD.json the tests worth doing next
   solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds|unlisted for a whole set
   predict --salt F   the outcome of every standard test; --smiles S for an organic compound
+  find WORDS         the tests, ions, bottles, compounds and places that go by a name
   atlas              build the atlases anew when the data has changed; --difficulties works out anew how hard every unknown is
   species            print the thermodynamic data in use
   bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of records, how well
@@ -94,6 +96,8 @@ async function run(argv: readonly string[]): Promise<number> {
       return (await bundled<typeof Predict>('cli/src/predict')).predict(rest);
     case 'atlas':
       return (await bundled<typeof Atlas>('cli/src/atlas')).atlas(rest);
+    case 'find':
+      return (await bundled<typeof Find>('cli/src/find')).find(rest);
     case 'species':
       return (await bundled<typeof Species>('cli/src/species')).species();
     case 'bench':

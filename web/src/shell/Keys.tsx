@@ -8,7 +8,7 @@ import { type Action, ACTIONS, keyFor, keyName, takenBy, useKey, useKeySettings 
 const PLACES = [...new Set(Object.values(ACTIONS).map((a) => a.place))];
 const actions = Object.keys(ACTIONS) as Action[];
 /** A row of digits stays what it is. */
-const isFixed = (action: Action) => ACTIONS[action].key.includes(',');
+const isFixed = (action: Action) => /,|mod\+/.test(ACTIONS[action].key);
 
 function KeyRow({ action }: { action: Action }) {
   const { own, setKey } = useKeySettings();

@@ -16,6 +16,7 @@ import { DropdownMenu } from 'radix-ui';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { useBench } from '../state/bench';
+import { Find } from './Find';
 import { Keys } from './Keys';
 import { TourButton } from './Tour';
 
@@ -143,6 +144,7 @@ export function TopBar({ children, atWork = false }: { children?: ReactNode; atW
             <span className={clsx(atWork && 'max-2xl:hidden in-data-glove:hidden')}>{name}</span>
           </Link>
         ))}
+        <Find />
         <span className={clsx('contents', atWork && 'max-md:hidden')}>
           <GloveSwitch />
           <Keys />

@@ -22,10 +22,11 @@ export const ACTIONS = {
   timer: { key: 't', does: 'timer', place: 'Tubes' },
   'add-drop': { key: 'a', does: 'add a drop of the chosen reagent', place: 'Reagents' },
   until: { key: 'u', does: 'add until just basic, just acidic, in excess', place: 'Reagents' },
-  find: { key: 'slash', does: 'find a reagent (Ctrl K, too)', place: 'Reagents' },
+  find: { key: 'slash', does: 'find a reagent', place: 'Reagents' },
   'do-step': { key: 'g', does: 'do the next step of the test', place: 'Record' },
   record: { key: 'r', does: 'record: a letter for each word, Enter writes', place: 'Record' },
   nothing: { key: 'n', does: 'record: nothing happened', place: 'Record' },
+  'find-anything': { key: 'mod+k', does: 'find a test, ion, reagent, compound or place', place: 'Everywhere' },
   sheet: { key: 'shift+slash', does: 'this sheet', place: 'Everywhere' },
 } as const satisfies Readonly<Record<string, KeyRow>>;
 export type Action = keyof typeof ACTIONS;
@@ -61,7 +62,12 @@ export const useKeySettings = create<KeySettings>()(
 /** The key of an action, as this person has it. */
 export const keyFor = (action: Action, own: KeySettings['own']): string => own[action] ?? ACTIONS[action].key;
 
-const NAMES: Readonly<Record<string, string>> = { slash: '/', 'shift+slash': '?', '1,2,3,4,5,6,7,8,9': '1 – 9' };
+const NAMES: Readonly<Record<string, string>> = {
+  slash: '/',
+  'shift+slash': '?',
+  '1,2,3,4,5,6,7,8,9': '1 – 9',
+  'mod+k': 'Ctrl K',
+};
 export const keyName = (key: string): string => NAMES[key] ?? key;
 
 /** Which other action has this key? */

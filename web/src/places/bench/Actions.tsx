@@ -1,7 +1,6 @@
 import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { useRef, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { toast } from 'sonner';
 import type { Op } from '#core/bench/ops';
 import { DROP_ML } from '#core/bench/contents';
@@ -145,7 +144,6 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
     if (chosen) holdTube(caseId, chosen.id);
   });
   useKey('find', () => picker.current?.click());
-  useHotkeys('mod+k', () => picker.current?.click(), { preventDefault: true });
 
   return (
     <div className="bottom-0 z-20 flex lg:sticky flex-wrap items-center gap-x-2 gap-y-1 border-t border-rule bg-paper px-4 py-2">

@@ -2,11 +2,15 @@ import { Command } from 'cmdk';
 import { ChevronsUpDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { type RefObject, useState } from 'react';
+import { reagentById } from '#core/bench/contents';
+import { find } from '#core/finding/find';
 import { type ReagentRow, REAGENTS } from '#core/matter/data/reagents';
 import { reagentRestriction } from '#core/scheme/needs';
 import type { CaseView } from '#contract';
 
-/** The tray: a reagent is found by typing a part of its name. */
+const MOST = 12;
+
+/** The tray: a reagent is found by any of its names. */
 export function ReagentPicker({
   chosen,
   choose,
@@ -19,8 +23,16 @@ export function ReagentPicker({
   trigger: RefObject<HTMLButtonElement | null>;
 }) {
   const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  const bottles = typed.trim() ? find(typed, MOST, ['reagent']).map(({ id }) => reagentById(id)) : REAGENTS;
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
+    <Popover.Root
+      open={open}
+      onOpenChange={(now) => {
+        setOpen(now);
+        setTyped('');
+      }}
+    >
       <Popover.Trigger
         ref={trigger}
         aria-label={`Reagent: ${chosen.name}`}
@@ -36,15 +48,17 @@ export function ReagentPicker({
           sideOffset={8}
           className="z-40 w-80 rounded-xl border border-rule bg-paper p-2 shadow-xl"
         >
-          <Command label="Find a reagent" loop>
+          <Command label="Find a reagent" loop shouldFilter={false}>
             <Command.Input
               autoFocus
-              placeholder="Type a part of its name"
+              value={typed}
+              onValueChange={setTyped}
+              placeholder="Type a name or formula"
               className="mb-1 min-h-11 w-full rounded-lg border border-rule bg-card px-3 text-sm"
             />
             <Command.List className="max-h-80 overflow-y-auto">
-              <Command.Empty className="p-3 text-sm text-muted">No such bottle on the shelf.</Command.Empty>
-              {REAGENTS.map((r) => {
+              <Command.Empty className="p-3 text-sm text-muted">No results. Try a formula or another name.</Command.Empty>
+              {bottles.map((r) => {
                 const barred = reagentRestriction(r.id, view.rules, view.summary.kind === 'simulated');
                 return (
                   <Command.Item

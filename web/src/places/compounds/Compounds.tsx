@@ -1,6 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { toast } from 'sonner';
+import { find } from '#core/finding/find';
 import { LIST_FORMATS, type ListFormat } from '#core/exchange/formats';
 import type { CompoundView } from '#contract';
 import { TextField } from '../../parts/fields';
@@ -137,19 +139,23 @@ function Card({ of: c }: { of: CompoundView }) {
 /** The library of compounds and one's own, to search, to take in and to take out. */
 export function Compounds() {
   const { data, error, refetch } = useQuery({ queryKey: ['compounds'], queryFn: api.compounds });
-  const [wanted, setWanted] = useState('');
+  const [search, setSearch] = useSearchParams();
+  const wanted = search.get('find') ?? '';
   const asked = useDeferredValue(wanted.trim().toLowerCase());
-  const found = useMemo(
-    () =>
-      (data ?? []).filter(
+  const found = useMemo(() => {
+    if (!asked) return data ?? [];
+    const named = new Map(find(asked, SHOWN, ['compound']).map(({ id }, place) => [id, place]));
+    const place = (c: CompoundView) => named.get(c.name) ?? SHOWN;
+    return (data ?? [])
+      .filter(
         (c) =>
-          !asked ||
+          named.has(c.name) ||
           c.name.toLowerCase().includes(asked) ||
           c.formula.toLowerCase() === asked ||
           c.holds.some((h) => nameOf(h).toLowerCase().includes(asked)),
-      ),
-    [data, asked],
-  );
+      )
+      .sort((a, b) => place(a) - place(b));
+  }, [data, asked]);
   return (
     <div className="flex min-h-dvh flex-col">
       <TopBar />
@@ -164,17 +170,17 @@ export function Compounds() {
           labelClass="text-muted"
           type="search"
           value={wanted}
-          onChange={(e) => setWanted(e.target.value)}
+          onChange={(e) => setSearch(e.target.value ? { find: e.target.value } : {}, { replace: true })}
         />
         {error && (
-          <Blank title="The compounds did not open">
+          <Blank title="The compounds could not be loaded">
             <p>{error.message}</p>
             <Button className="mt-4" onClick={() => void refetch()}>
               Try again
             </Button>
           </Blank>
         )}
-        {!data && !error && <Blank title="Fetching the compounds …" />}
+        {!data && !error && <Blank title="Loading the compounds …" />}
         {data && (
           <p className="mt-3 text-sm text-muted" aria-live="polite">
             {found.length} of {data.length}
@@ -186,7 +192,7 @@ export function Compounds() {
             <Card key={`${c.name} ${c.smiles}`} of={c} />
           ))}
         </ul>
-        {data && !found.length && <Blank title="None of that name">Try a shorter word, or a group such as “ester”.</Blank>}
+        {data && !found.length && <Blank title="No results">Try a shorter word, a formula, or a group such as “ester”.</Blank>}
       </main>
     </div>
   );

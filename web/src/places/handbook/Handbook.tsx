@@ -1,14 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { Fragment, useDeferredValue } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { find, otherNamesOf } from '#core/finding/find';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { GROUPS, TESTED_ELEMENTS } from '#core/organic/data/features';
 import { LIMITS } from '#core/scheme/data/limits';
 import type { Scheme, StandardTest } from '#core/scheme/model';
-import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
-import { SCHOOL_NAMES, stationOf, STATIONS, testsOf } from '#core/scheme/tests';
+import { reagentsOf } from '#core/scheme/needs';
+import { DEFAULT_RULES, type HouseRules, schoolOf } from '#core/scheme/rules';
+import { SCHOOL_NAMES, stationOf, STATIONS, testById, testsOf } from '#core/scheme/tests';
 import { TextField } from '../../parts/fields';
-import { nameOf } from '#core/senses/names';
+import { addressOf, KIND_NAMES } from '../../parts/found';
 import { Formula } from '../../parts/Formula';
 import { Blank, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
@@ -21,15 +23,65 @@ const SUSPECTS: readonly (readonly [string, readonly string[]])[] = [
   ['Groups', Object.keys(GROUPS)],
 ];
 
-const says = (text: string, wanted: string) => text.toLowerCase().includes(wanted);
+const MOST = 40;
 
-function Tests({ scheme, wanted }: { scheme: Scheme; wanted: string }) {
+/** Tests in which a bottle is opened. */
+const testsWith = (reagent: string, schemes: readonly Scheme[], rules: HouseRules): StandardTest[] =>
+  schemes.flatMap((scheme) => testsOf(scheme).filter((t) => reagentsOf(t, rules).includes(reagent)));
+
+function TestLinks({ tests }: { tests: readonly StandardTest[] }) {
+  return (
+    <>
+      {tests.map((t, i) => (
+        <Fragment key={t.id}>
+          {i > 0 && ', '}
+          <Link className="text-rust underline" to={`/handbook/tests/${t.id}`}>
+            {t.title}
+          </Link>
+        </Fragment>
+      ))}
+    </>
+  );
+}
+
+/** What is found by any name, best first. */
+function Results({ wanted, schemes, rules }: { wanted: string; schemes: readonly Scheme[]; rules: HouseRules }) {
+  const found = find(wanted, MOST).filter(
+    (f) => f.kind !== 'test' || schemes.some((s) => stationOf(testById.get(f.id)!, s) !== undefined),
+  );
+  if (!found.length) return <Blank title="No results">Try fewer words, a formula such as “AgNO3”, or another name.</Blank>;
+  return (
+    <ul aria-label="Results" className="mt-5 max-w-3xl divide-y divide-rule">
+      {found.map((f) => (
+        <li key={`${f.kind} ${f.id}`} className="py-2">
+          <div className="flex flex-wrap items-baseline gap-x-3">
+            {f.kind === 'reagent' ? (
+              <strong>{f.title}</strong>
+            ) : (
+              <Link className="inline-flex min-h-9 items-center font-bold hover:text-rust hover:underline" to={addressOf(f)}>
+                {f.title}
+              </Link>
+            )}
+            <span className="text-xs text-muted">{KIND_NAMES[f.kind]}</span>
+          </div>
+          {f.kind === 'test' && <p className="text-sm text-muted">{otherNamesOf(f.id).join('; ')}</p>}
+          {f.kind === 'reagent' && (
+            <p className="text-sm text-muted">
+              Used in: <TestLinks tests={testsWith(f.id, schemes, rules)} />
+            </p>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Tests({ scheme }: { scheme: Scheme }) {
   const byStation = new Map<string, StandardTest[]>();
   for (const t of testsOf(scheme)) {
     const station = STATIONS[scheme][stationOf(t, scheme)!]!;
-    if (says(`${t.title} ${t.purpose} ${station}`, wanted)) byStation.set(station, [...(byStation.get(station) ?? []), t]);
+    byStation.set(station, [...(byStation.get(station) ?? []), t]);
   }
-  if (!byStation.size) return null;
   return (
     <section aria-label={SCHOOL_NAMES[scheme]} className="mt-8">
       <h2 className="text-2xl">{scheme === 'organic' ? 'Organic compounds' : `Salts: ${SCHOOL_NAMES[scheme].toLowerCase()}`}</h2>
@@ -73,49 +125,50 @@ function Limits() {
 
 /** Looked up rather than read: every test, ion, element and group. */
 export function Handbook() {
-  const [typed, setTyped] = useState('');
+  const [search, setSearch] = useSearchParams();
+  const typed = search.get('find') ?? '';
   const { data: rules = DEFAULT_RULES } = useQuery({ queryKey: ['house-rules'], queryFn: api.rules });
-  const wanted = typed.trim().toLowerCase();
-  const suspects = SUSPECTS.map(
-    ([kind, ids]) => [kind, ids.filter((id) => says(`${id} ${nameOf(id)} ${kind}`, wanted))] as const,
-  ).filter(([, ids]) => ids.length);
+  const wanted = useDeferredValue(typed.trim());
   const schemes: readonly Scheme[] = [schoolOf(rules), 'organic'];
-  const any = suspects.length > 0 || schemes.some((s) => testsOf(s).some((t) => says(`${t.title} ${t.purpose}`, wanted)));
   return (
     <Page>
-      <Heading note="Every test of your school, and what each ion, element and group gives in it: computed, on every single salt and every compound of the library.">
+      <Heading note="Every test of your scheme, and what each ion, element and group gives in it: computed for every single salt and every compound of the library.">
         Handbook
       </Heading>
       <TextField
-        label="Find a test, an ion or a group"
+        label="Find a test, ion, group, reagent or compound by any name"
         className="max-w-md"
         labelClass="text-muted"
         type="search"
         value={typed}
-        onChange={(e) => setTyped(e.target.value)}
+        onChange={(e) => setSearch(e.target.value ? { find: e.target.value } : {}, { replace: true })}
       />
-      {!any && <Blank title="Nothing of that name">Try a shorter word, or a symbol such as “Pb”.</Blank>}
-      {suspects.map(([kind, ids]) => (
-        <section key={kind} aria-label={kind} className="mt-6">
-          <h2 className="label font-sans">{kind}</h2>
-          <ul className="mt-1 flex flex-wrap gap-1.5">
-            {ids.map((id) => (
-              <li key={id}>
-                <Link
-                  to={`/handbook/suspects/${encodeURIComponent(id)}`}
-                  className="inline-flex min-h-9 items-center rounded-lg bg-wash px-2.5 text-sm font-bold hover:text-rust"
-                >
-                  <Formula of={id} />
-                </Link>
-              </li>
-            ))}
-          </ul>
-        </section>
-      ))}
-      {schemes.map((scheme) => (
-        <Tests key={scheme} scheme={scheme} wanted={wanted} />
-      ))}
-      {!wanted && <Limits />}
+      {wanted && <Results wanted={wanted} schemes={schemes} rules={rules} />}
+      {!wanted && (
+        <>
+          {SUSPECTS.map(([kind, ids]) => (
+            <section key={kind} aria-label={kind} className="mt-6">
+              <h2 className="label font-sans">{kind}</h2>
+              <ul className="mt-1 flex flex-wrap gap-1.5">
+                {ids.map((id) => (
+                  <li key={id}>
+                    <Link
+                      to={`/handbook/suspects/${encodeURIComponent(id)}`}
+                      className="inline-flex min-h-9 items-center rounded-lg bg-wash px-2.5 text-sm font-bold hover:text-rust"
+                    >
+                      <Formula of={id} />
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ))}
+          {schemes.map((scheme) => (
+            <Tests key={scheme} scheme={scheme} />
+          ))}
+          <Limits />
+        </>
+      )}
     </Page>
   );
 }

@@ -37,9 +37,9 @@ export function Fetched<T>({
   children: (data: T) => ReactNode;
 }) {
   if (data) return children(data);
-  if (!error) return <Blank title="Fetching the table …" />;
+  if (!error) return <Blank title="Loading the table …" />;
   return (
-    <Blank title="The table did not come">
+    <Blank title="The table could not be loaded">
       <p>{error.message}</p>
       <Button className="mt-4" onClick={again}>
         Try again

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { TriangleAlert } from 'lucide-react';
 import { Link, useParams } from 'react-router';
+import { otherNamesOf } from '#core/finding/find';
 import type { StandardTest } from '#core/scheme/model';
 import { cautionsOf, restriction, wasteOf } from '#core/scheme/needs';
 import { DEFAULT_RULES, type HouseRules } from '#core/scheme/rules';
@@ -129,12 +130,14 @@ export function TestPage() {
     );
   const scheme = schemeOf(test, rules);
   const station = stationOf(test, scheme);
+  const otherNames = otherNamesOf(test.id);
   return (
     <Page>
       <BackToHandbook />
       <Heading note={test.purpose}>{test.title}</Heading>
+      {otherNames.length > 0 && <p className="text-sm text-muted">Also called: {otherNames.join('; ')}.</p>}
       <p className="mb-4 text-sm text-muted">
-        {SCHOOL_NAMES[scheme]}: {station ? STATIONS[scheme][station] : 'not a test of this school'}
+        {SCHOOL_NAMES[scheme]}: {station ? STATIONS[scheme][station] : 'not a test of this scheme'}
       </p>
       <div className="grid gap-8 lg:grid-cols-[24rem_minmax(0,1fr)]">
         <div>
