@@ -2,6 +2,7 @@ import { Command } from 'cmdk';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { find, type Found } from '#core/finding/find';
+import { Formula } from '../parts/Formula';
 import { addressOf, KIND_NAMES } from '../parts/found';
 import { useBench } from '../state/bench';
 
@@ -41,7 +42,9 @@ export default function FindList({ caseId, done }: { caseId: string | undefined;
             onSelect={() => goTo(f)}
             className="flex min-h-11 cursor-pointer items-center justify-between gap-3 rounded-lg px-3 text-sm data-[selected=true]:bg-wash"
           >
-            {f.title}
+            <span>
+              {f.title} {f.kind === 'ion' && <Formula of={f.id} />}
+            </span>
             <span className="shrink-0 text-xs text-muted">{KIND_NAMES[f.kind]}</span>
           </Command.Item>
         ))}

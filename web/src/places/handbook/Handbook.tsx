@@ -62,6 +62,7 @@ function Results({ wanted, schemes, rules }: { wanted: string; schemes: readonly
                 {f.title}
               </Link>
             )}
+            {f.kind === 'ion' && <Formula of={f.id} />}
             <span className="text-xs text-muted">{KIND_NAMES[f.kind]}</span>
           </div>
           {f.kind === 'test' && <p className="text-sm text-muted">{otherNamesOf(f.id).join('; ')}</p>}
