@@ -71,8 +71,8 @@ const REAL_PAPER = 'Paper: a colourless solution';
 /** A paper for real tubes, with its mark scheme. */
 async function paperWritten(page: Page): Promise<void> {
   await inClass(page, 'Maud Teskelin');
-  await page.getByRole('button', { name: 'Write a paper' }).click();
-  const paper = page.getByRole('region', { name: 'Write a paper' });
+  await page.getByRole('button', { name: 'New practical paper' }).click();
+  const paper = page.getByRole('region', { name: 'New practical paper' });
   await paper.getByLabel('Title').fill(REAL_PAPER);
   await paper.getByLabel('What is in it').fill('Na2CO3·10H2O 4\nNaCl 1');
   await paper.getByLabel('It is worked').selectOption({ label: 'with real tubes' });
@@ -81,7 +81,7 @@ async function paperWritten(page: Page): Promise<void> {
   await paper.getByLabel('Add').nth(1).selectOption({ label: 'Silver nitrate, 0.1 M' });
   await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
   await paper.getByText(/marks in all/).waitFor();
-  await paper.getByRole('button', { name: 'Set it' }).click();
+  await paper.getByRole('button', { name: 'Assign' }).click();
   await page.getByRole('link', { name: REAL_PAPER }).click();
   await page.getByRole('tab', { name: 'Mark scheme' }).click();
 }
@@ -144,7 +144,7 @@ const VIEWS: readonly View[] = [
     open: async (page) => {
       await place('Phial 42', 'Bench')(page);
       await chooseTest(page, 'Sodium fusion');
-      await page.getByRole('button', { name: 'Do it again' }).click();
+      await page.getByRole('button', { name: 'Do the test again' }).click();
       for (let stage = 1; stage < 4; stage++) await page.getByRole('button', { name: /^Next:/ }).click();
       await page.getByRole('region', { name: 'Sodium fusion' }).scrollIntoViewIfNeeded();
     },
@@ -208,7 +208,7 @@ const VIEWS: readonly View[] = [
     open: async (page) => {
       await at('/practice')(page);
       await page.getByRole('tab', { name: 'Graded samples' }).click();
-      await page.getByRole('list', { name: 'Rungs' }).waitFor({ timeout: 60000 });
+      await page.getByRole('list', { name: 'Levels' }).waitFor({ timeout: 60000 });
     },
   },
   { name: 'debrief', open: debriefed },

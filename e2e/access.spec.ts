@@ -105,7 +105,7 @@ const OPENED: Readonly<Record<string, readonly [within: string, open: Doing, clo
       await expect(page.getByRole('region', { name: 'A look around' })).toContainText('1 of 6');
       await page.getByRole('region', { name: 'A look around' }).getByRole('button', { name: 'Next' }).click();
     },
-    (page) => page.getByRole('button', { name: 'Leave it' }).click(),
+    (page) => page.getByRole('button', { name: 'Cancel' }).click(),
   ],
   'a flame in hand, and a record half said': [
     'main',

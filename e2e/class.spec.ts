@@ -63,7 +63,7 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
 }) => {
   await be(page, 'Maud Teskelin');
   await page.getByLabel('Name of a new class').fill('Evening class');
-  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.getByRole('button', { name: 'Create' }).click();
   await page.getByRole('link', { name: 'Evening class' }).click();
   const code = await page.getByRole('region', { name: 'People' }).locator('strong').innerText();
 
@@ -71,13 +71,13 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   const [ada, bo] = [await join(contexts[0]!, foxing.url, code, 'Ada'), await join(contexts[1]!, foxing.url, code, 'Bosse')];
 
   await page.reload();
-  await page.getByRole('button', { name: 'Set work' }).click();
-  const work = page.getByRole('region', { name: 'Set work' });
+  await page.getByRole('button', { name: 'New assignment' }).click();
+  const work = page.getByRole('region', { name: 'New assignment' });
   await work.getByLabel('Name').fill('Eight salts');
   await work.getByRole('button', { name: 'Draw the unknowns' }).click();
   await expect(work.getByRole('list', { name: 'Unknowns' }).getByRole('listitem')).toHaveCount(8, { timeout: 60000 });
   await expect(work).toContainText('The tests allowed tell all of them apart.');
-  await work.getByRole('button', { name: 'Set them' }).click();
+  await work.getByRole('button', { name: 'Assign' }).click();
   await page.getByRole('link', { name: 'Eight salts' }).click();
   const benches = page.getByRole('list', { name: 'Benches' });
   await expect(benches.getByRole('listitem')).toHaveCount(2);
@@ -114,8 +114,8 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   const sheet = page.getByRole('region', { name: 'Marking Ada' });
   await expect(sheet).toContainText('wrong');
   await sheet.getByLabel('Marks for mercury(I)').fill('2');
-  await sheet.getByLabel('A word to the student').fill('Look at the flame again.');
-  await sheet.getByRole('button', { name: 'Return it' }).click();
+  await sheet.getByLabel('Comment to the student').fill('Look at the flame again.');
+  await sheet.getByRole('button', { name: 'Return the report' }).click();
   await expect(bench('Ada')).toContainText('returned');
   await expect(ada.getByText('Look at the flame again.')).toBeVisible();
   await send(ada, a, signed('Ada', 'Hg2^2+', 'MnO4-'));
@@ -124,15 +124,15 @@ test('an instructor invites, draws and sets eight unknowns, sees two benches liv
   await sheet.getByLabel('Marks for mercury(I)').fill('2');
   const total = await sheet.getByText(/^[\d.]+ of \d+$/).innerText();
   // What it was is asked for once more before it is shown; marking goes on after that.
-  await sheet.getByRole('button', { name: 'Open it up' }).click();
-  await page.getByRole('alertdialog').getByRole('button', { name: 'Leave it' }).click();
-  await sheet.getByRole('button', { name: 'Open it up' }).click();
+  await sheet.getByRole('button', { name: 'Reveal the answer' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Cancel' }).click();
+  await sheet.getByRole('button', { name: 'Reveal the answer' }).click();
   await expect(page.getByRole('alertdialog')).toContainText('You can still give marks');
-  await page.getByRole('alertdialog').getByRole('button', { name: 'Show it' }).click();
-  await expect(bench('Ada')).toContainText('opened up');
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Reveal' }).click();
+  await expect(bench('Ada')).toContainText('revealed');
   await bench('Ada').getByRole('button', { name: 'Mark' }).click();
   await sheet.getByLabel('Marks for mercury(I)').fill('2');
-  await sheet.getByRole('button', { name: 'Give these marks' }).click();
+  await sheet.getByRole('button', { name: 'Save marks' }).click();
   await expect(ada.getByText(`Marked: ${total}`)).toBeVisible();
   await expect(ada.getByRole('link', { name: 'Debrief' })).toBeVisible();
 
@@ -161,8 +161,8 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
 }) => {
   await be(page, 'Maud Teskelin');
   await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
-  await page.getByRole('button', { name: 'Write a paper' }).click();
-  const paper = page.getByRole('region', { name: 'Write a paper' });
+  await page.getByRole('button', { name: 'New practical paper' }).click();
+  const paper = page.getByRole('region', { name: 'New practical paper' });
   await paper.getByLabel('Title').fill('Paper: a colourless solution');
   await paper.getByLabel('What is in it').fill('Na2CO3·10H2O two');
   await paper.getByRole('button', { name: 'Run it for the mark scheme' }).click();
@@ -177,7 +177,7 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
   await scheme.getByLabel('Marks for (a) carbonate').fill('3');
   await scheme.getByLabel('Marks for (b) chloride').fill('0');
   await paper.getByLabel('It is worked').selectOption({ label: 'with real tubes' });
-  await paper.getByRole('button', { name: 'Set it' }).click();
+  await paper.getByRole('button', { name: 'Assign' }).click();
   await expect(page.getByRole('link', { name: 'Paper: a colourless solution' })).toBeVisible();
 
   await be(page, 'Anselm Ruhr');
@@ -186,7 +186,9 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
   await row.getByRole('link', { name: 'the paper' }).click();
   await expect(page.getByRole('list', { name: 'Parts' })).toContainText('Add 2 mL of hydrochloric acid, 2 M to the tube.');
   await expect(page.locator('body')).not.toContainText('Na2CO3');
-  const print = await page.request.get((await page.getByRole('link', { name: 'Print it empty' }).getAttribute('href'))!);
+  const print = await page.request.get(
+    (await page.getByRole('link', { name: 'Print a blank answer book' }).getAttribute('href'))!,
+  );
   expect([print.status(), print.headers()['content-type']]).toEqual([200, 'application/pdf']);
 
   await page.getByRole('link', { name: 'To my answer book' }).click();

@@ -28,7 +28,7 @@ test('the handbook: a test is found by any of its names, with what reacts and wh
     'Ag+ + Cl− → AgCl(s)',
     'AgCl(s) + 2 NH3 → Ag(NH3)2+ + Cl−',
   ]);
-  const gives = page.getByRole('region', { name: 'What each gives' });
+  const gives = page.getByRole('region', { name: 'Expected results' });
   await expect(gives.getByRole('row').filter({ hasText: 'curdy white' })).toContainText('31 of 35');
   await gives.getByRole('link', { name: 'chloride' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Cl');

@@ -84,7 +84,7 @@ export async function record(page: Page, taps: readonly string[], inference: str
   if (inference) {
     const words = form.getByRole('button', { name: 'In words …' });
     if (await words.count()) await words.click();
-    await form.getByLabel('What it tells you').fill(inference);
+    await form.getByLabel('Inference').fill(inference);
   }
   const write = form.getByRole('button', { name: /^Write entry/ });
   const number = Number((await write.textContent())!.match(/\d+/)![0]);

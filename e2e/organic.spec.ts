@@ -54,7 +54,7 @@ test('nitrogen and sulfur: a poor fusion is seen for one, and done again', async
   await expect(taught).toContainText('Less sodium than compound');
   await expect(bench(page).getByRole('img', { name: /Tube extract: .*brown solid/ })).toBeVisible();
   await record(page, ['Extract: repeat fusion', 'Extract: brown', 'Extract: clarity: cloudy'], 'Incomplete: again.');
-  await bench(page).getByRole('button', { name: 'Do it again' }).click();
+  await bench(page).getByRole('button', { name: 'Do the test again' }).click();
   await expect(bench(page).getByRole('region', { name: 'Sodium fusion' })).toBeVisible();
   await fuse(page);
   await expect(bench(page).getByRole('img', { name: 'Tube extract: colourless clear liquid' })).toBeVisible();
@@ -98,7 +98,7 @@ test('what must not be fused is refused without telling what it is; any structur
 });
 
 test('a mixture is shaken with hydrogencarbonate, and what it takes out is worked in a case of its own', async ({ page }) => {
-  await newCase(page, 'Compounds to part', 'Random');
+  await newCase(page, 'A mixture of compounds', 'Random');
   await bench(page).getByRole('button', { name: 'Take' }).click();
   await page.getByRole('menuitem', { name: /sodium hydrogencarbonate, 5 %: portion 1/ }).click();
   const portions = bench(page).getByRole('region', { name: 'Portions' });
@@ -116,12 +116,12 @@ test('a list goes in and comes out; what cannot be read is named', async ({ page
     mimeType: 'text/csv',
     buffer: Buffer.from('name,smiles,mp\n4-tert-butylacetanilide,CC(=O)Nc1ccc(cc1)C(C)(C)C,174\nbroken,XX,\n'),
   });
-  await expect(page.getByText('1 compound taken into your own list.')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Not taken' })).toContainText('cannot be read as SMILES');
+  await expect(page.getByText('1 compound imported into your own list.')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Not imported' })).toContainText('cannot be read as SMILES');
   await page.getByLabel('Find by name, formula, element or group').fill('tert-butylacet');
   await expect(page.getByText('1 of 499')).toBeVisible();
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SDF' }).click()]);
   expect(download.suggestedFilename()).toBe('foxing-compounds.sdf');
-  await page.getByRole('button', { name: 'Empty my list of 1' }).click();
+  await page.getByRole('button', { name: 'Delete my list of 1' }).click();
   await expect(page.getByText('0 of 498')).toBeVisible();
 });

@@ -74,8 +74,8 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
 
   await expect(page.getByText('The report is signed.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Strike entry/ })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Show what it was' }).click();
-  await expect(page.getByText('Opened up: it was')).toContainText('NH4Al(SO4)2·12H2O');
+  await page.getByRole('button', { name: 'Reveal the answer' }).click();
+  await expect(page.getByText('Revealed: it was')).toContainText('NH4Al(SO4)2·12H2O');
 
   await page.getByRole('link', { name: 'Debrief', exact: true }).click();
   const claims = page.getByRole('region', { name: 'Claims' }).getByRole('listitem');
@@ -123,7 +123,7 @@ test('free work on a tube, seen at once in a second window', async ({ page }) =>
   await expect(tube(page, 'C')).toHaveAttribute('aria-label', /solid hanging in the liquid/);
   await choose(page, 'Settle', /Centrifuge/);
   await expect(tube(page, 'C')).toHaveAttribute('aria-label', /solid at the bottom/);
-  await choose(page, 'Decant', /Pour the clear liquid/);
+  await choose(page, 'Decant', /Decant the supernatant/);
   await expect(tube(page, 'D')).toHaveAttribute('aria-label', /colourless clear liquid/);
   await expect(bench(page).getByRole('heading', { name: 'Tube D' })).toBeVisible();
 
@@ -144,7 +144,7 @@ test('eight windows, more than a browser keeps connections for, hear of what is 
   const ledgers = await Promise.all(Array.from({ length: 7 }, () => page.context().newPage()));
   for (const ledger of ledgers) await ledger.goto(page.url().replace(/bench.*/, 'ledger'));
   await page.bringToFront();
-  await record(page, ['Nothing happened'], 'So far.');
+  await record(page, ['No visible change'], 'So far.');
   for (const ledger of ledgers) await expect(ledger.getByRole('row')).toHaveCount(2);
   const last = ledgers.at(-1)!;
   await last.bringToFront();

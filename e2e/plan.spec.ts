@@ -51,7 +51,7 @@ test('what is left of a real salt is planned; it follows what is dragged, fixed,
   await page.clock.runFor(400);
   await page.keyboard.press('Space');
   await page.clock.runFor(1000);
-  await expect(page.getByRole('button', { name: 'Let Foxing order it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Order automatically' })).toBeVisible();
   await expect.poll(async () => (await titles(page)).indexOf(moved)).toBeLessThan(from);
 
   // Time passes and nothing is done: what is free follows, what is fixed stays.
@@ -100,7 +100,7 @@ test('a preparation for sixteen benches: figures, what is short, labels, and the
   const before = await needed();
   await page.getByLabel('Benches', { exact: true }).fill('34');
   expect(await needed()).toBeCloseTo(before * 2, 0);
-  await expect(page.getByRole('button', { name: 'Key, apart' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Print the key' })).toHaveCount(0);
   await page.getByLabel(/^Unknowns/).fill('KBr 2\nnonsense');
   await expect(page.getByText('Line 2 cannot be read')).toBeVisible();
   await page.getByLabel(/^Unknowns/).fill('KBr 2\nNaCl 1.5 g');
@@ -109,11 +109,11 @@ test('a preparation for sixteen benches: figures, what is short, labels, and the
   const more = page.getByRole('form', { name: 'A bottle more' });
   await more.getByLabel('What').fill('AgNO3');
   await more.getByLabel('Amount').fill('0,05');
-  await more.getByRole('button', { name: 'Put it in' }).click();
+  await more.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByRole('region', { name: 'Short' })).toContainText(/AgNO3: .* needed, 0\.05 there \(not enough\)/);
   for (const [button, name] of [
     ['Labels', /labels.*\.pdf/],
-    ['Key, apart', /key.*\.pdf/],
+    ['Print the key', /key.*\.pdf/],
     ['CSV', /\.csv/],
   ] as const) {
     const [file] = await Promise.all([

@@ -25,12 +25,12 @@ test('two drills, answered well and badly, move the map of skills; it is there a
     await drill(page)
       .getByLabel(/^Your answer/)
       .fill('much');
-    await drill(page).getByRole('button', { name: 'That is it' }).click();
+    await drill(page).getByRole('button', { name: 'Check' }).click();
     await expect(drill(page).getByRole('alert')).toContainText('Write a number');
     await drill(page)
       .getByLabel(/^Your answer/)
       .fill(String(Number(right.toFixed(3))));
-    await drill(page).getByRole('button', { name: 'That is it' }).click();
+    await drill(page).getByRole('button', { name: 'Check' }).click();
     await expect(drill(page)).toContainText('Right.');
     await drill(page).getByRole('button', { name: 'Next' }).click();
   }
@@ -64,14 +64,14 @@ test.describe('with no server', () => {
     await expect(drill(page)).toBeVisible({ timeout: 60000 });
     await practise(page, 'Dilutions');
     await page.getByRole('tab', { name: 'Graded samples' }).click();
-    const rung = page.getByRole('list', { name: 'Rungs' }).getByRole('listitem').first();
+    const rung = page.getByRole('list', { name: 'Levels' }).getByRole('listitem').first();
     await expect(rung).toContainText('Plain salts');
-    await rung.getByRole('button', { name: 'Take one' }).click();
+    await rung.getByRole('button', { name: 'Start a sample' }).click();
     const sample = page.getByRole('region', { name: 'Graded sample' });
-    await sample.getByRole('button', { name: 'Do it' }).click();
+    await sample.getByRole('button', { name: 'Do the test' }).click();
     await expect(sample.getByRole('list', { name: 'What was shown' })).toContainText(/solid/i);
     await sample.getByRole('button', { name: 'copper(II)', exact: true }).click();
-    await sample.getByRole('button', { name: 'That is it' }).click();
+    await sample.getByRole('button', { name: 'Check' }).click();
     await expect(sample).toContainText('Not yet: it was');
     await expect(sample).toContainText('Not there: copper(II)');
     await expect(sample).toContainText('A student takes');
@@ -115,11 +115,11 @@ test('a debrief names what went wrong, and the bench is branched to see it done 
   await expect(tubes).toContainText('Red litmus unchanged', { ignoreCase: true });
   await expect(tubes).toContainText('Red litmus turned blue', { ignoreCase: true });
 
-  await whatIf.getByLabel('At this operation').selectOption({ label: 'Warm tube A in the bath for 2 minutes.' });
+  await whatIf.getByLabel('At this operation').selectOption({ label: 'Warm tube A in a water bath for 2 minutes.' });
   await whatIf.getByLabel('Instead').selectOption({ label: 'left out' });
-  await whatIf.getByRole('button', { name: 'Show it beside mine' }).click();
+  await whatIf.getByRole('button', { name: 'Show beside mine' }).click();
   await expect(tubes).toContainText('Left out.');
-  await page.getByRole('button', { name: 'Let Foxing work it' }).click();
+  await page.getByRole('button', { name: 'Show a shorter route' }).click();
   const shorter = page.getByRole('region', { name: 'A shorter way' });
   await expect(shorter.getByRole('list', { name: 'Yours' }).getByRole('listitem')).toHaveText([
     'Ammonium: warm with sodium hydroxide',

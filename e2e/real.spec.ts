@@ -147,20 +147,20 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
 
   // Taken elsewhere, deleted, taken in again.
   await page.getByRole('link', { name: 'Report', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it elsewhere' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const exported = async (as: RegExp) => {
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: as }).click()]);
     return readFile(await download.path());
   };
   const eln = await exported(/\.eln/);
-  await page.getByRole('button', { name: 'Take it elsewhere' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   const json = await exported(/JSON/);
   const removed = async () => {
     await page.goto('/cases');
     await page.getByRole('button', { name: 'Archive Bottle 31' }).click();
     await page.getByRole('button', { name: /^Archived/ }).click();
     await page.getByRole('button', { name: 'Delete Bottle 31' }).click();
-    await page.getByRole('button', { name: 'Delete it for good' }).click();
+    await page.getByRole('button', { name: 'Delete permanently' }).click();
     await expect(page.getByRole('link', { name: /^Bottle 31/ })).toHaveCount(0);
   };
   // Its format is known by what is in it, whatever the browser says of the file.

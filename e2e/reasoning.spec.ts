@@ -17,7 +17,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   ] as const)
     view = await client.work(view, title, [seen]);
   await turnTo(page, `/cases/${view.summary.id}/bench`);
-  await expect(suspects(page).getByText('There is a conflict to settle.')).toBeVisible();
+  await expect(suspects(page).getByText('There is a conflict to resolve.')).toBeVisible();
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   const conflicts = page.getByRole('region', { name: 'Conflicts' });
   await expect(conflicts).toContainText('does not go with');
@@ -55,8 +55,8 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
 test('one’s own inference first, when the house rules say so', async ({ fresh: page }) => {
   await page.goto('/house-rules');
   await page.getByLabel(/My own inference first/).check();
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
-  await expect(page.getByText('House rules kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('House rules saved.')).toBeVisible();
   await newCase(page, 'Jar 12');
   await work(page, [['Flame test', ['Flame: apple green'], '']]);
   await expect(suspects(page)).toContainText('Write what entry 1 tells you');
@@ -64,6 +64,6 @@ test('one’s own inference first, when the house rules say so', async ({ fresh:
   await expect(page.getByText('Your own inference first')).toBeVisible();
   await page.goto('/house-rules');
   await page.getByLabel(/My own inference first/).uncheck();
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
-  await expect(page.getByText('House rules kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('House rules saved.')).toBeVisible();
 });

@@ -31,11 +31,11 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
   await page.getByLabel('Restrict a reagent').selectOption({ label: 'Chlorine water' });
   await page.getByLabel('Local safety notes').fill('Eyewash left of the door.');
   await page.getByLabel('Size of a drop, mL').fill('3');
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByRole('alert')).toContainText('a drop is at most 0.1 mL');
   await page.getByLabel('Size of a drop, mL').fill('0.04');
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
-  await expect(page.getByText('House rules kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('House rules saved.')).toBeVisible();
 
   await newCase(page, 'Jar 18');
   await chooseTest(page, 'Chlorine water and organic layer');
@@ -65,8 +65,8 @@ test('restricted reagents are greyed with the reason and a substitute; cautions 
   await page.getByRole('button', { name: 'Allow Chlorine water again' }).click();
   await page.getByLabel('Size of a drop, mL').fill('0.05');
   await page.getByLabel('Local safety notes').fill('');
-  await page.getByRole('button', { name: 'Keep these rules' }).click();
-  await expect(page.getByText('House rules kept.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('House rules saved.')).toBeVisible();
 });
 
 test('a real sample: led step by step, ticked by the person', async ({ page }) => {

@@ -12,7 +12,7 @@ import { observationSchema } from '#core/vocabulary/observation';
 export { drawingSchema, showingSchema };
 export type { Drawing, Scene, Showing };
 
-const statusSchema = z.enum(['open', 'signed', 'returned', 'marked', 'opened-up']);
+export const statusSchema = z.enum(['open', 'signed', 'returned', 'marked', 'opened-up']);
 
 export const caseSummarySchema = z.object({
   id: z.uuid(),

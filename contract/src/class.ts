@@ -10,7 +10,7 @@ import {
   partsSchema,
   TUBES,
 } from '#core/practice/paper-form';
-import { caseSummarySchema, ownSaltsSchema, ownStructureSchema } from './case';
+import { caseSummarySchema, ownSaltsSchema, ownStructureSchema, statusSchema } from './case';
 import { personSchema } from './people';
 
 const title = z.string().trim().min(1, 'give it a name').max(80);
@@ -209,7 +209,7 @@ export const resultsSchema = z.object({
       case: z.uuid(),
       student: z.string(),
       identity: z.string().nullable(),
-      status: z.string(),
+      status: statusSchema,
       right: z.array(z.string()),
       wrong: z.array(z.string()),
       missed: z.array(z.string()),

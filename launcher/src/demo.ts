@@ -79,7 +79,7 @@ export async function demo(args: readonly string[], command: 'demo' | 'start'): 
     await prepare(given ?? cluster!.ownerUrl, cluster ? APPLICATION : undefined);
     if (command === 'demo') {
       if (await (await import('../../server/src/demo/load')).loadDemo(databaseUrl)) say('loaded the demo cases.');
-    } else if (await begin(databaseUrl)) say('the database was empty; it begins with you as its keeper.');
+    } else if (await begin(databaseUrl)) say('the database was empty; it begins with you as its administrator.');
     const { Supervisor } = await import('./supervisor');
     const supervisor = await Supervisor.start({ ...settings, databaseUrl }, cluster);
     process.stdout.write(`Foxing is at ${supervisor.url} (Ctrl-C stops it)\n`);

@@ -25,11 +25,11 @@ import { isUserError, UserError } from './errors';
 const HELP = `Usage: ./foxing <command>
 
   demo [--reset]     install what is missing, build, and serve the demo; Ctrl-C stops it
-  start              serve what the database holds, without the demo cases; an empty one begins with its keeper
+  start              serve what the database holds, without the demo cases; an empty one begins with its administrator
   verify             recompute the hash chains of all cases of the database
   backup FILE        write the whole database into one file, also while people work
   restore FILE       fill an empty database from such a file
-  passphrase LOGIN   give somebody a new passphrase, the keeper too; it is printed
+  passphrase LOGIN   give somebody a new passphrase, the administrator too; it is printed
   test [part]        run the checks: all, or core, server, web, e2e
   sim SCRIPT.json …  run bench scripts on a simulated sample
   deduce RECORD.json what a record of observations proves

@@ -146,7 +146,7 @@ test('a sealed case leaves without what would tell it, and can only be read else
       format === 'eln' ? Buffer.concat([...(await filesIn(await file(view, 'eln'))).values()]) : await file(view, format);
     expect(all.toString()).not.toMatch(/Pb|NO3|lead\b|nitrate/);
   }
-  expect((await client.ask(`/api/cases/${view.summary.id}/debrief`)).text).toMatch(/once it was opened up/);
+  expect((await client.ask(`/api/cases/${view.summary.id}/debrief`)).text).toMatch(/once its answer is revealed/);
   const json = await file(view, 'json');
   await drop(view.summary.id);
   const back = changes((await send('/api/cases/import', json)).text);
@@ -241,7 +241,7 @@ test('what a browser calls JSON is taken in as a file, and a file of another kin
   expect([taken.status, (await file(view, 'json')).equals(json)]).toEqual([201, true]);
   for (const [body, why] of [
     ['', /The file is empty/],
-    ['{"a":1}', /cannot be taken in/],
+    ['{"a":1}', /cannot be imported/],
     ['hello', /neither a case in JSON nor an .eln archive/],
   ] as const) {
     const refused = await client.ask('/api/cases/import', body, asJson);

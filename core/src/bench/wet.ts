@@ -178,8 +178,8 @@ const LEADING_MINUTES = 1;
 
 /** Leads what gas is in the mouth of one vessel into the liquid of another. */
 export function lead(from: Vessel, into: Vessel): { from: Vessel; into: Worked } {
-  if (into.mL <= 0) throw new BenchError(`to: vessel ${into.id} has no liquid to lead the gas into`);
-  if (from.id === into.id) throw new BenchError('to: lead the gas into another vessel than the one it comes from');
+  if (into.mL <= 0) throw new BenchError(`to: vessel ${into.id} has no liquid to pass the gas into`);
+  if (from.id === into.id) throw new BenchError('to: pass the gas into another vessel than the one it comes from');
   return { from: { ...from, gas: {} }, into: fed(into, from.gas, LEADING_MINUTES) };
 }
 

@@ -12,7 +12,7 @@ function row(r: ReportRow): string {
   const observation = [
     struck(r, plain(r.observation)),
     r.blank && `Blank: ${plain(r.blank)}`,
-    r.unsure && '(not sure)',
+    r.unsure && '(uncertain)',
     r.struck && `Struck: ${plain(r.struck)}`,
   ];
   const test = [`**${plain(r.test)}**`, ...r.done.map(plain)].join(' ');

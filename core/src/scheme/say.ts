@@ -12,11 +12,19 @@ const amount = (op: { drops?: number; mL?: number; grams?: number }) =>
       : op.grams !== undefined
         ? `${op.grams} g of`
         : 'some';
-const time = (minutes = 1) => (minutes === 1 ? 'a minute' : `${minutes} minutes`);
+const time = (minutes = 1) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
 const words = (id: string) => id.replaceAll('-', ' ');
 /** A name as it stands within a sentence. */
 export const lower = (name: string) => (/^[A-Z][a-z]/.test(name) ? name[0]!.toLowerCase() + name.slice(1) : name);
-const reagent = (id: string) => lower(reagentName(id));
+
+/** What is in a bottle as a sentence has it: its label's "Hydrochloric acid, 2 M" is "2 M hydrochloric acid". */
+function reagent(id: string): string {
+  const [name, ...qualities] = reagentName(id).split(', ') as [string, ...string[]];
+  return qualities.reduce((said, quality) => {
+    const [first, ...solvent] = quality.replace(/^conc\.$/, 'concentrated').split(' in ') as [string, ...string[]];
+    return [`${first} ${said}`, ...solvent].join(' in ');
+  }, lower(name));
+}
 
 const UNTIL = {
   'just-basic': 'drop by drop, stirring, until red litmus just turns blue',
@@ -34,11 +42,11 @@ export const WASH_NAMES: Readonly<Record<Wash, string>> = {
 export function sayOp(op: Op, tube: (id: string) => string): string {
   switch (op.op) {
     case 'take':
-      return `Take ${op.mL} mL of ${op.from === 'sample' ? 'the sample' : tube(op.from)} into ${tube(op.to)}.`;
+      return `Transfer ${op.mL} mL ${op.from === 'sample' ? 'of the sample' : `from ${tube(op.from)}`} to ${tube(op.to)}.`;
     case 'take-solid':
-      return `Put ${op.grams} g of the dry sample into ${tube(op.to)}.`;
+      return `Place ${op.grams} g of the dry sample in ${tube(op.to)}.`;
     case 'dissolve':
-      return `${op.warm ? 'Warm' : 'Shake'} ${op.grams} g of the sample with ${op.mL} mL of ${reagent(op.in)} in ${tube(op.to)}.`;
+      return `Dissolve ${op.grams} g of the sample in ${op.mL} mL of ${reagent(op.in)} in ${tube(op.to)}, with ${op.warm ? 'warming' : 'shaking'}.`;
     case 'add':
       if (op.until) return `Add ${reagent(op.reagent)} to ${tube(op.to)} ${UNTIL[op.until]}.`;
       if (op.layered) return `Run ${amount(op)} ${reagent(op.reagent)} down the side of ${tube(op.to)}, without mixing.`;
@@ -48,25 +56,25 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
     case 'heat':
       if (op.to === 'strong') return `Heat ${tube(op.vessel)} strongly for ${time(op.minutes)}.`;
       return op.to === 'warm'
-        ? `Warm ${tube(op.vessel)} in the bath for ${time(op.minutes)}.`
+        ? `Warm ${tube(op.vessel)} in a water bath for ${time(op.minutes)}.`
         : `Boil ${tube(op.vessel)} gently for ${time(op.minutes)}.`;
     case 'set-up':
       return `Set up a ${op.as}, ${op.vessel}.`;
     case 'lead':
-      return `Lead the gas from ${tube(op.from)} into the liquid in ${tube(op.to)}.`;
+      return `Pass the gas from ${tube(op.from)} into the liquid in ${tube(op.to)}.`;
     case 'evaporate':
-      if (op.fumes) return `Boil ${tube(op.vessel)} down in the hood until it gives white fumes.`;
-      return op.dry ? `Boil ${tube(op.vessel)} down, just to dryness.` : `Boil ${tube(op.vessel)} down to ${op.to_mL} mL.`;
+      if (op.fumes) return `Evaporate ${tube(op.vessel)} in the hood until white fumes appear.`;
+      return op.dry ? `Evaporate ${tube(op.vessel)} just to dryness.` : `Evaporate ${tube(op.vessel)} to ${op.to_mL} mL.`;
     case 'cool':
       return `Cool ${tube(op.vessel)} under the tap.`;
     case 'shake':
       return `Shake ${tube(op.vessel)}.`;
     case 'centrifuge':
-      return `Centrifuge ${tube(op.vessel)}, with a counterweight, and look.`;
+      return `Centrifuge ${tube(op.vessel)} with a counterweight, then observe it.`;
     case 'stand':
-      return `Let ${tube(op.vessel)} stand for ${time(op.minutes)}.`;
+      return `Leave ${tube(op.vessel)} to stand for ${time(op.minutes)}.`;
     case 'decant':
-      return `Pour the clear liquid from ${tube(op.from)} into ${tube(op.to)}.`;
+      return `Decant the supernatant from ${tube(op.from)} into ${tube(op.to)}.`;
     case 'filter':
       return `Filter ${tube(op.from)} into ${tube(op.to)}.`;
     case 'wash':
@@ -78,17 +86,17 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
     case 'splint':
       return `Hold a ${op.splint} splint at the mouth of ${tube(op.vessel)}.`;
     case 'limewater':
-      return `Lead the gas from ${tube(op.vessel)} into lime water.`;
+      return `Pass the gas from ${tube(op.vessel)} into lime water.`;
     case 'smell':
-      return `Waft from ${tube(op.vessel)} with the hand, with care.`;
+      return `Waft the vapour from ${tube(op.vessel)} towards your nose; do not inhale it directly.`;
     case 'look':
-      return `Look at ${tube(op.vessel)} against the cards.`;
+      return `Observe ${tube(op.vessel)} against a white and a black card.`;
     case 'rod':
       return `Hold a rod dipped in ${reagent(op.dipped)} at the mouth of ${tube(op.vessel)}.`;
     case 'flame':
       return `Hold ${op.from === 'sample' ? 'the salt' : tube(op.from)} on the ${op.wire === 'dirty' ? 'unclean' : 'clean'} wire in the edge of the flame${op.through === 'cobalt-glass' ? ', and look through cobalt glass' : ''}.`;
     case 'bead':
-      return `Make a borax bead in the ${op.zone} zone and look at it ${op.look}.`;
+      return `Make a borax bead in the ${op.zone} flame and observe it ${op.look}.`;
     case 'dry-heat':
       return `Heat ${op.grams} g of the dry sample in hard-glass tube ${op.to}${op.strong ? ', gently and then to redness' : ''}.`;
     case 'charcoal':
@@ -98,7 +106,7 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
     case 'carbonate-extract':
       return `Boil ${op.grams} g of the sample with sodium carbonate solution and filter into ${tube(op.to)}.`;
     case 'fuse':
-      return `Fuse ${op.sample_mg} mg with ${op.sodium_mg} mg of sodium in ${op.tubes === 1 ? 'one tube' : `each of ${op.tubes} tubes`}, take it up in ${op.water_mL} mL of water, boil down to ${op.boil_to_mL} mL and filter.`;
+      return `Fuse ${op.sample_mg} mg with ${op.sodium_mg} mg of sodium in ${op.tubes === 1 ? 'one tube' : `each of ${op.tubes} tubes`}, take it up in ${op.water_mL} mL of water, boil it down to ${op.boil_to_mL} mL and filter it.`;
     case 'shake-out':
       return `Dissolve the sample in ether and shake it ${op.times === 1 ? 'once' : `${op.times} times`} with ${WASH_NAMES[op.with]}; set free what the washings hold, as ${op.portion}.`;
     case 'work-on':

@@ -67,7 +67,7 @@ export function identify(db: Db): RequestHandler {
       if (!person)
         throw new HttpProblem(
           'forbidden',
-          'Nobody is set up yet: stop Foxing and run ./foxing start, which begins an empty database with its keeper.',
+          'Nobody is set up yet: stop Foxing and run ./foxing start, which begins an empty database with its administrator.',
         );
     }
     if (!person) throw new HttpProblem('signed-out', 'Sign in first.');
@@ -121,7 +121,7 @@ const NOT_THERE: Partial<Record<Action['do'], string>> = {
 };
 const NOT_YOURS: Partial<Record<Action['do'], string>> = {
   teach: 'Only an instructor can do this.',
-  keep: 'Only the keeper of this machine can do this.',
+  keep: 'Only the administrator can do this.',
 };
 
 /** @throws HttpProblem as if the thing did not exist, so that guessing ids tells nothing. */

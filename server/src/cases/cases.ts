@@ -130,7 +130,7 @@ export class Cases {
   /** What was washed out in a case of one's own. @throws HttpProblem when nothing was, or when the work was set. */
   private async portionOf(person: Person, { case: id, id: portion }: { case: string; id: string }): Promise<Labelled> {
     const document = await this.read(person, id);
-    if (document.set !== null) throw new HttpProblem('forbidden', 'Work that was set is worked in its own case only.');
+    if (document.set !== null) throw new HttpProblem('forbidden', 'An assignment is worked in its own case only.');
     const snapshot = await this.documents.benchOf(document);
     if (!snapshot) throw new HttpProblem('stale', MOVED_ON);
     return portionOf(this.bench, document.state.subject.name, onlyWith(snapshot, []), portion);

@@ -36,7 +36,7 @@ export class Debriefs {
     if (state.status !== 'opened-up' || !head?.sample)
       throw new HttpProblem(
         'bad-input',
-        'There is a debrief of a simulated case once it was opened up: sign it, and show what it was.',
+        'A simulated case has a debrief once its answer is revealed: sign the report, then reveal the answer.',
       );
     return { state, sample: head.sample };
   }

@@ -116,7 +116,7 @@ export function classRoutes(
     if (!(await isOnlyTaughtBy(db, student.id, instructor.id)))
       throw new HttpProblem(
         'forbidden',
-        'This student is in another instructor’s class as well: ask the keeper of this machine for a new passphrase.',
+        'This student is in another instructor’s class as well: ask the administrator for a new passphrase.',
       );
     await setPassphrase(db, student.id, await passphrases.hashed(passphrase), instructor.id);
     await closeAllSessions(db, student.id);

@@ -139,7 +139,7 @@ export class ClassWork {
     if (!members.length)
       throw new HttpProblem(
         'bad-input',
-        'Nobody is in this class yet: give them the code of the class, and set work when they have joined.',
+        'Nobody is in this class yet: give the students the class code, and create the assignment when they have joined.',
       );
     const { title, minutes, paper, tubes } = asked;
     // What cannot be done on the sample is told before anything is set.

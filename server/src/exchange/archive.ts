@@ -39,7 +39,7 @@ const MOST_FILES = 400;
 const MOST_UNPACKED = 120 * 1024 * 1024;
 const MOST_ONE = 40 * 1024 * 1024;
 
-const refused = (why: string) => new HttpProblem('bad-input', `The archive cannot be taken in: ${why}.`);
+const refused = (why: string) => new HttpProblem('bad-input', `The archive cannot be imported: ${why}.`);
 
 const opened = (bytes: Buffer): Promise<yauzl.ZipFile> =>
   new Promise((resolve, reject) =>

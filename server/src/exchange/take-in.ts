@@ -22,7 +22,7 @@ const READING_SECONDS = 30;
 const TOO_LONG = 'This case takes too long to read; nothing was kept of it.';
 const isZip = (bytes: Buffer) => bytes.subarray(0, 2).toString('latin1') === 'PK';
 
-const refused = (why: string) => new HttpProblem('bad-input', `The case cannot be taken in: ${why}.`);
+const refused = (why: string) => new HttpProblem('bad-input', `The case cannot be imported: ${why}.`);
 
 async function benchFor(crew: Crew<BenchTasks>, { subject, operations }: CaseState): Promise<Snapshot> {
   if (subject.kind === 'simulated') return { rest: '{}', vessels: {} };

@@ -53,7 +53,7 @@ function row(r: ReportRow, length: Printing['length'], images: ReadonlySet<strin
       stack: [
         { text: set(r.observation), ...struck },
         ...(r.blank === null ? [] : [note(`Blank: ${r.blank}`)]),
-        ...(r.unsure ? [note('not sure')] : []),
+        ...(r.unsure ? [note('uncertain')] : []),
         ...(r.struck === null ? [] : [note(`Struck: ${r.struck}`)]),
         ...(full ? pictures(r, images) : []),
       ],

@@ -36,7 +36,7 @@ export interface Budget {
   readonly onBegin?: () => void;
 }
 
-const BUSY = 'Foxing has its hands full; this is done as soon as it is asked for again in a moment.';
+const BUSY = 'Foxing is busy. Nothing was lost; try again in a moment.';
 
 export class Crew<T extends Tasks> {
   /** Who came first is served first: the pool's own queue keeps no order among tasks that can be broken off. */

@@ -121,7 +121,7 @@ export const tasks = {
     try {
       return { value: readCase(bytes) };
     } catch (error) {
-      if (error instanceof CaseFileError) return { refused: `The case cannot be taken in: ${error.message}.` };
+      if (error instanceof CaseFileError) return { refused: `The case cannot be imported: ${error.message}.` };
       throw error;
     }
   },

@@ -28,7 +28,7 @@ export function Confirm({ trigger, title, children, act, done }: Props) {
               </Button>
             </AlertDialog.Action>
             <AlertDialog.Cancel asChild>
-              <Button>Leave it</Button>
+              <Button>Cancel</Button>
             </AlertDialog.Cancel>
           </div>
         </AlertDialog.Content>

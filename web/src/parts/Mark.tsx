@@ -2,8 +2,8 @@
 export type MarkState = 'open' | 'hinted' | 'indicated' | 'confirmed' | 'ruled-out' | 'conflict';
 
 export const MARK_WORDS: Readonly<Record<MarkState, string>> = {
-  open: 'open',
-  hinted: 'hinted',
+  open: 'undecided',
+  hinted: 'possible',
   indicated: 'indicated',
   confirmed: 'confirmed',
   'ruled-out': 'ruled out',

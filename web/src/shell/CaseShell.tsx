@@ -72,9 +72,9 @@ export function CaseShell() {
         {view ? (
           <Outlet context={{ view, acknowledged, append } satisfies OpenCase} />
         ) : !error ? (
-          <Blank title="Fetching the case …" />
+          <Blank title="Loading the case …" />
         ) : (
-          <Blank title="The case did not open">
+          <Blank title="The case could not be loaded">
             <p>{error.message}</p>
             <Button className="mt-4" onClick={readOn}>
               Try again

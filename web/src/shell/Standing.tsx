@@ -28,7 +28,7 @@ function Withdraw({ append }: { append: OpenCase['append'] }) {
       trigger={<Button>Withdraw the report</Button>}
       title="Withdraw the report"
       act="Withdraw it"
-      leave="Leave it signed"
+      leave="Keep it signed"
       done={(reason) => append({ kind: 'withdrawn', payload: { reason } })}
     >
       The work goes on, and entries can be written and struck again. That it was signed and withdrawn stays in the record.
@@ -67,7 +67,7 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
   if (summary.status === 'opened-up')
     return (
       <Strip>
-        Opened up: it was <Identity view={view} />. Nothing more is written in this case. {marks && sayMarks(marks)}
+        Revealed: it was <Identity view={view} />. Nothing more is written in this case. {marks && sayMarks(marks)}
       </Strip>
     );
   if (summary.status === 'marked') return <Strip>{marks && sayMarks(marks)}</Strip>;
@@ -78,7 +78,7 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
           <>
             <Withdraw append={append} />
             {own && summary.kind === 'simulated' && (
-              <Button onClick={() => void append({ kind: 'opened-up', payload: {} })}>Show what it was</Button>
+              <Button onClick={() => void append({ kind: 'opened-up', payload: {} })}>Reveal the answer</Button>
             )}
           </>
         }
@@ -97,7 +97,7 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
         <Strip
           actions={
             <Button onClick={() => rules.data && void append({ kind: 'rules', payload: { rules: rules.data } })}>
-              Take the house rules as they are now
+              Use the current house rules
             </Button>
           }
         >

@@ -54,7 +54,7 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
               <span className="max-w-48 truncate">{name}</span>
               <button
                 type="button"
-                aria-label={`Put away the timer ${name}`}
+                aria-label={`Dismiss the timer ${name}`}
                 className="-mr-2 grid size-9 place-items-center"
                 onClick={() => void append({ kind: 'timer-done', payload: { id: t.id } })}
               >
@@ -67,7 +67,7 @@ export function Timers({ timers, append }: { timers: CaseView['timers']; append:
       <button
         type="button"
         className="grid size-11 place-items-center rounded-lg hover:bg-wash"
-        title={sound ? 'They ring' : 'They are silent'}
+        title={sound ? 'Sound on' : 'Sound off'}
         aria-pressed={sound}
         aria-label="Sound of the timers"
         onClick={() => setSound(!sound)}

@@ -9,7 +9,7 @@ const STOPS = [
   {
     part: 'Route',
     title: 'The route',
-    text: 'The school’s tests in their order. What cannot tell anything more is skipped, and says why. Choose one.',
+    text: 'The tests of your scheme in order. What cannot tell anything more is skipped, and says why. Choose one.',
   },
   {
     part: 'Bench',
@@ -29,12 +29,12 @@ const STOPS = [
   {
     part: 'Suspects in brief',
     title: 'The suspects',
-    text: 'What your entries prove so far, and how strongly. Under Suspects stands why, and which test is worth most next.',
+    text: 'What your entries prove so far, and how strongly. Suspects shows why, and the best next tests.',
   },
   {
     part: 'Places',
     title: 'The ledger',
-    text: 'All entries, numbered. When the ions are shown, conclude there: tick the entries for each, and sign.',
+    text: 'All entries, numbered. When the ions are confirmed, conclude there: tick the entries for each, and sign.',
   },
 ] as const;
 
@@ -118,12 +118,12 @@ export function Tour() {
             </Button>
           ) : (
             <Button look="solid" onClick={() => go(null)}>
-              To work
+              Finish
             </Button>
           )}
           {(at === null || at + 1 < STOPS.length) && (
             <button type="button" className="min-h-11 px-3 text-sm underline" onClick={() => go(null)}>
-              {at === null ? 'Not now' : 'Leave it'}
+              {at === null ? 'Cancel' : 'Cancel'}
             </button>
           )}
           {at !== null && (

@@ -68,7 +68,7 @@ function Held({ held, waiting, kind }: { held: CaseFile['held']; waiting: number
     );
   return (
     <p role="status" className="no-print bg-wash px-6 py-2 text-sm">
-      <strong>{away ? 'Foxing cannot be reached' : 'Foxing has its hands full'}.</strong>{' '}
+      <strong>{away ? 'Foxing cannot be reached' : 'Foxing is busy'}.</strong>{' '}
       {waiting > 0
         ? `${plural(waiting, 'step is kept on this device and goes', 'steps are kept on this device and go')} on by ${waiting === 1 ? 'itself' : 'themselves'}.`
         : 'Go on working: it is kept on this device and sent when Foxing is back.'}
@@ -134,7 +134,7 @@ export function Waits({ view, file: { held, waiting, setAside, elsewhere }, dism
                         </Link>
                       )}
                       <Button look="quiet" onClick={() => throwAway(s.id)}>
-                        Throw it away
+                        Delete
                       </Button>
                     </li>
                   ))}
@@ -142,7 +142,7 @@ export function Waits({ view, file: { held, waiting, setAside, elsewhere }, dism
               </>
             )}
           </div>
-          {elsewhere.length > 0 && <Button onClick={dismiss}>I have seen to it</Button>}
+          {elsewhere.length > 0 && <Button onClick={dismiss}>Dismiss</Button>}
         </div>
       )}
     </>

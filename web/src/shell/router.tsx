@@ -8,7 +8,7 @@ function Fallen() {
   const error = useRouteError();
   const missing = isRouteErrorResponse(error) && error.status === 404;
   return (
-    <Blank title={missing ? 'There is no such page' : 'This page fell over'}>
+    <Blank title={missing ? 'There is no such page' : 'Something went wrong on this page'}>
       <p>{missing ? 'The address may be mistyped.' : 'What was recorded is safe. Reload the page to go on.'}</p>
       <Link className="mt-4 inline-block font-bold text-rust underline" to="/cases">
         Back to the cases

@@ -25,7 +25,7 @@ export const ACTIONS = {
   find: { key: 'slash', does: 'find a reagent', place: 'Reagents' },
   'do-step': { key: 'g', does: 'do the next step of the test', place: 'Record' },
   record: { key: 'r', does: 'record: a letter for each word, Enter writes', place: 'Record' },
-  nothing: { key: 'n', does: 'record: nothing happened', place: 'Record' },
+  nothing: { key: 'n', does: 'record: no visible change', place: 'Record' },
   'find-anything': { key: 'mod+k', does: 'find a test, ion, reagent, compound or place', place: 'Everywhere' },
   sheet: { key: 'shift+slash', does: 'this sheet', place: 'Everywhere' },
 } as const satisfies Readonly<Record<string, KeyRow>>;

@@ -21,7 +21,7 @@ function Named({ word: { word, distance }, of, say }: { word: Word } & Pick<Prop
   return (
     <li className="flex items-center gap-2">
       {say ? (
-        <Chip small on={false} swatch={swatch} onClick={() => say(word)} title="Put it into what you are writing">
+        <Chip small on={false} swatch={swatch} onClick={() => say(word)} title="Add to the observation">
           {plainWord(word)}
         </Chip>
       ) : (

@@ -115,8 +115,7 @@ export function PhotoDialog({ close, shown, drawing, expected, say, keep }: Prop
         <Dialog.Content className="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(96vw,52rem)] -translate-1/2 overflow-y-auto rounded-2xl bg-paper p-5 shadow-2xl">
           <Dialog.Title className="text-2xl">{shown?.title ?? 'Photo'}</Dialog.Title>
           <Dialog.Description className="mt-1 mb-3 text-sm text-muted">
-            Point at the tube and at the white card beside it. Foxing tells what the colour is nearest to; what you write is up to
-            you.
+            Point at the tube and at the white card beside it. Foxing names the nearest colour; the observation is yours.
           </Dialog.Description>
           {wrong && (
             <p role="alert" className="mb-3 text-sm text-rust-deep">
@@ -176,7 +175,7 @@ export function PhotoDialog({ close, shown, drawing, expected, say, keep }: Prop
               </Button>
             )}
             <Dialog.Close asChild>
-              <Button>{keep && picture ? 'Do without it' : 'Close'}</Button>
+              <Button>{keep && picture ? 'Cancel' : 'Close'}</Button>
             </Dialog.Close>
           </div>
         </Dialog.Content>

@@ -21,7 +21,7 @@ function canvasOf(width: number, height: number): { canvas: HTMLCanvasElement; c
 /** @throws Error in words when it is no picture. */
 export async function readPicture(blob: Blob): Promise<Picture> {
   const bitmap = await createImageBitmap(blob).catch(() => {
-    throw new Error('This is no picture that can be read; take a photo or choose a JPEG, PNG or WebP file.');
+    throw new Error('This file cannot be read as a picture. Take a photo or choose a JPEG, PNG or WebP file.');
   });
   const scale = Math.min(1, SIDE / Math.max(bitmap.width, bitmap.height));
   const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];

@@ -169,13 +169,13 @@ export function Actions({ view, held, nextTube, perform, append }: Props) {
             className="min-h-11 border-l border-rule px-3 text-sm hover:bg-wash disabled:opacity-45"
             disabled={none}
             onClick={() => run({ op: 'add', to: id, reagent: reagent.id, mL: 1, layered: true })}
-            title="Run 1 mL down the side without mixing"
+            title="Add 1 mL down the side without mixing"
           >
             down the side
           </button>
         )}
       </div>
-      <div className="flex flex-wrap items-center" role="group" aria-label={`Do to tube ${id}`}>
+      <div className="flex flex-wrap items-center" role="group" aria-label={`Actions on tube ${id}`}>
         {Object.entries(menus)
           .filter(([, m]) => m.choices.length > 0)
           .map(([name, m]) => (

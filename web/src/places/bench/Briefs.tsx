@@ -74,11 +74,11 @@ export function BriefSuspects({ view }: { view: CaseView }) {
             ))}
           </ul>
           <p className="mt-1 text-sm text-muted">
-            {shown.length ? '' : 'Nothing stands out yet. '}
+            {shown.length ? '' : 'Nothing is indicated yet. '}
             {ruledOut > 0 && `${ruledOut} ruled out. `}
-            {data.conflicts.length > 0 && <strong className="text-rust-deep">There is a conflict to settle. </strong>}
+            {data.conflicts.length > 0 && <strong className="text-rust-deep">There is a conflict to resolve. </strong>}
             <Link to={`/cases/${id}/suspects`} className="font-bold text-rust underline">
-              All of it
+              Show all
             </Link>
           </p>
         </>

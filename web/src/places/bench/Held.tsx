@@ -108,7 +108,7 @@ export function Held({ vessel, showing }: { vessel: VesselView | null; showing: 
         type="single"
         value={card}
         onValueChange={(v) => v && holdCard(v as Card)}
-        aria-label="Held against"
+        aria-label="View against"
         className="flex flex-wrap justify-center gap-x-1 p-2"
       >
         {Object.entries(CARDS).map(([id, { name }]) => (

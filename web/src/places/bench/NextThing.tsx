@@ -39,7 +39,7 @@ export function NextThing({ view, route, active }: { view: CaseView; route: read
     left >= LEAST_MINUTES
       ? `While it stands (${Math.round(left)} min left):`
       : meanwhile
-        ? `While ${testTitle(meanwhile.test)} goes by itself:`
+        ? `While ${testTitle(meanwhile.test)} is running:`
         : 'Next:';
   const toPlan = (
     <Link className="text-rust underline" to={`/cases/${id}/plan`}>
@@ -47,7 +47,7 @@ export function NextThing({ view, route, active }: { view: CaseView; route: read
     </Link>
   );
   // What is in hand says itself what comes next.
-  if (next.test === active && left < LEAST_MINUTES) return <Strip>What is in hand comes first. {toPlan}</Strip>;
+  if (next.test === active && left < LEAST_MINUTES) return <Strip>Finish the current test first. {toPlan}</Strip>;
   return (
     <Strip note="Next">
       {lead}{' '}

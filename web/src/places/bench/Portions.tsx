@@ -26,7 +26,7 @@ export function Portions({ portions, set }: { portions: CaseView['portions']; se
           )}
         </p>
       ))}
-      <p className="text-muted">What stayed in the ether goes on here.</p>
+      <p className="text-muted">The compound that stayed in the ether is worked here.</p>
       {create.error && (
         <p role="alert" className="basis-full text-rust-deep">
           {create.error.message}

@@ -20,7 +20,7 @@ function lines(r: ReckoningView, reagent: string, dropML: number): string[] {
       : 'By what you added, no free acid.',
     ...(r.neutralise
       ? [
-          `${amount(r.neutralise.mL, dropML)} of ${reagent} make it just ${r.neutralise.end === 'just-basic' ? 'basic' : 'acidic'}, if the sample itself takes none.`,
+          `${amount(r.neutralise.mL, dropML)} of ${reagent} bring it to just ${r.neutralise.end === 'just-basic' ? 'basic' : 'acidic'}, if the sample itself takes none.`,
         ]
       : []),
     ...(r.enough !== undefined

@@ -66,7 +66,7 @@ export function Record({ view, test, held, append }: Props) {
 
   const write = async () => {
     if (!observed.length && !note.trim()) {
-      toast('Say what you see first; “nothing happened” counts too.');
+      toast('Record an observation first; “No visible change” is one too.');
       return;
     }
     setBusy(true);
@@ -109,10 +109,10 @@ export function Record({ view, test, held, append }: Props) {
   return (
     <section aria-label="Record what you see" className="flex flex-col">
       <div className="flex min-h-9 flex-wrap items-center justify-between gap-x-2">
-        <h2 className="label font-sans">What do you see{held && inTube ? ` in ${held.id}` : ''}?</h2>
+        <h2 className="label font-sans">Record your observation{held && inTube ? ` (tube ${held.id})` : ''}</h2>
         {nothings.length > 0 && (
-          <Chip small on={false} onClick={nothing} title="Each thing that was looked for was not seen">
-            Nothing happened
+          <Chip small on={false} onClick={nothing} title="Nothing that was looked for was seen">
+            No visible change
           </Chip>
         )}
       </div>
@@ -180,7 +180,7 @@ export function Record({ view, test, held, append }: Props) {
             change={(list) => change({ infers: list })}
           />
           <TextField
-            label="What it tells you"
+            label="Inference"
             className="mt-2"
             labelClass="text-muted"
             value={inference}
@@ -190,7 +190,7 @@ export function Record({ view, test, held, append }: Props) {
         </>
       )}
       {observed.length > 0 && (test?.control || worded) && (
-        <div role="group" aria-label="A blank beside it" className="mt-2 flex flex-wrap items-center gap-1">
+        <div role="group" aria-label="Blank" className="mt-2 flex flex-wrap items-center gap-1">
           <span className="label mr-1 font-sans">My blank</span>
           {nothings.length > 0 && (
             <Chip
@@ -219,7 +219,7 @@ export function Record({ view, test, held, append }: Props) {
             <p aria-label="To be written">{said}</p>
             <button
               type="button"
-              aria-label="Take it all back"
+              aria-label="Clear"
               className="-my-1.5 grid size-9 shrink-0 place-items-center"
               onClick={() => change({ observed: [] })}
             >
@@ -231,7 +231,7 @@ export function Record({ view, test, held, append }: Props) {
           <Button look="solid" disabled={busy} onClick={() => void write()}>
             Write entry {view.entries.length + 1}
           </Button>
-          <Check label="not sure" on={unsure} change={(on) => change({ unsure: on })} />
+          <Check label="uncertain" on={unsure} change={(on) => change({ unsure: on })} />
         </div>
       </div>
     </section>

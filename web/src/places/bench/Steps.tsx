@@ -183,7 +183,7 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
       </ol>
       {barred ? (
         <p className="mt-3 text-sm text-rust-deep">
-          Not done here: {barred.reason}.{barred.substitute && ` Instead: ${barred.substitute}.`}
+          Not allowed here: {barred.reason}.{barred.substitute && ` Instead: ${barred.substitute}.`}
         </p>
       ) : !run && 'missing' in layout ? (
         <div className="mt-3 text-sm text-rust-deep">
@@ -198,8 +198,8 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
         </div>
       ) : finished ? (
         <p className="mt-3 flex flex-wrap items-center gap-3 text-sm font-bold text-sage">
-          {simple ? 'Done. Say what you saw.' : 'Done. Say what you saw on the right.'}
-          <Button onClick={() => setAgain(true)}>Do it again</Button>
+          {simple ? 'Done. Record your observation.' : 'Done. Record your observation on the right.'}
+          <Button onClick={() => setAgain(true)}>Do the test again</Button>
         </p>
       ) : null}
       {fusing && finished && view.fusion && <FusionTaught fusion={view.fusion} />}
@@ -210,7 +210,7 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
             to={`/handbook/tests/${test.id}`}
             className="mt-2 inline-flex min-h-11 items-center text-sm font-bold text-rust underline"
           >
-            What each gives: the handbook
+            Expected results in the handbook
           </Link>
         </Folded>
       )}

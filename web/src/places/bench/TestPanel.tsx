@@ -30,7 +30,7 @@ function Measures({ held }: { held: VesselView | null }) {
 
 /** Where the contents of the tube came from, back to the sample. */
 function Family({ held }: { held: VesselView | null }) {
-  if (!held) return <p className="text-sm text-faint">No tube in hand</p>;
+  if (!held) return <p className="text-sm text-faint">No tube selected</p>;
   const called = (id: string) => (id === 'sample' ? 'sample' : (PLACE_NAMES[id.replace(/-\d+$/, '')] ?? `tube ${id}`));
   return (
     <p className="text-sm text-faint">

@@ -148,13 +148,16 @@ export function menusFor({
     Heat: {
       action: 'heat',
       choices: [
-        { name: 'Warm it in the bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
-        { name: 'Boil it, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
-        { name: 'Boil it, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
+        { name: 'Warm in a water bath, 2 minutes', op: { op: 'heat', vessel: id, to: 'warm', minutes: 2 } },
+        { name: 'Boil gently, 1 minute', op: { op: 'heat', vessel: id, to: 'boil', minutes: 1 } },
+        { name: 'Boil gently, 5 minutes', op: { op: 'heat', vessel: id, to: 'boil', minutes: 5 } },
         ...(reagent.id.startsWith('sulfuric-acid')
-          ? [{ name: 'Boil down in the hood until the acid fumes', op: { op: 'evaporate', vessel: id, fumes: true } as Op }]
+          ? [{ name: 'Evaporate in the hood until the acid fumes', op: { op: 'evaporate', vessel: id, fumes: true } as Op }]
           : []),
-        { name: 'Boil down to half', op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) } },
+        {
+          name: 'Evaporate to half the volume',
+          op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) },
+        },
         ...(compound || !solid
           ? []
           : [
@@ -168,15 +171,15 @@ export function menusFor({
     Settle: {
       action: 'settle',
       choices: [
-        { name: 'Let it stand 3 minutes', op: { op: 'stand', vessel: id, minutes: 3 } },
-        { name: 'Let it stand 15 minutes', op: { op: 'stand', vessel: id, minutes: 15 } },
+        { name: 'Leave to stand for 3 minutes', op: { op: 'stand', vessel: id, minutes: 3 } },
+        { name: 'Leave to stand for 15 minutes', op: { op: 'stand', vessel: id, minutes: 15 } },
         { name: 'Centrifuge', op: { op: 'centrifuge', vessel: id } },
       ],
     },
     Decant: {
       action: 'divide',
       choices: [
-        { name: `Pour the clear liquid into tube ${nextTube}`, op: { op: 'decant', from: id, to: nextTube } },
+        { name: `Decant the supernatant into tube ${nextTube}`, op: { op: 'decant', from: id, to: nextTube } },
         { name: `Filter into tube ${nextTube}`, op: { op: 'filter', from: id, to: nextTube } },
         ...(held?.drawing.solid || held?.drawing.dry
           ? [
@@ -227,13 +230,13 @@ export function menusFor({
           name: 'Starch–iodide paper at the mouth',
           op: { op: 'paper', vessel: id, paper: 'starch-iodide', where: 'mouth', damp: true },
         },
-        { name: 'Lead the gas into lime water', op: { op: 'limewater', vessel: id } },
+        { name: 'Pass the gas into lime water', op: { op: 'limewater', vessel: id } },
         ...(before && before.id !== id
-          ? [{ name: `Lead the gas into tube ${before.id}`, op: { op: 'lead', from: id, to: before.id } as Op }]
+          ? [{ name: `Pass the gas into tube ${before.id}`, op: { op: 'lead', from: id, to: before.id } as Op }]
           : []),
         { name: 'Glowing splint', op: { op: 'splint', vessel: id, splint: 'glowing' } },
         { name: 'Lit splint', op: { op: 'splint', vessel: id, splint: 'lit' } },
-        { name: 'Waft, with care', op: { op: 'smell', vessel: id } },
+        { name: 'Waft the vapour towards your nose', op: { op: 'smell', vessel: id } },
       ],
     },
     Flame: {
@@ -246,12 +249,12 @@ export function menusFor({
             { name: 'The same, the wire not cleaned', op: { op: 'flame', from: 'sample', wire: 'dirty' } },
             { name: 'The same through cobalt glass', op: { op: 'flame', from: 'sample', through: 'cobalt-glass' } },
             ...(held ? [{ name: `Flame test on tube ${held.id}`, op: { op: 'flame', from: held.id } as Op }] : []),
-            { name: 'Borax bead, oxidising zone, cold', op: { op: 'bead', from: 'sample', zone: 'oxidising', look: 'cold' } },
-            { name: 'Borax bead, reducing zone, cold', op: { op: 'bead', from: 'sample', zone: 'reducing', look: 'cold' } },
+            { name: 'Borax bead, oxidising flame, cold', op: { op: 'bead', from: 'sample', zone: 'oxidising', look: 'cold' } },
+            { name: 'Borax bead, reducing flame, cold', op: { op: 'bead', from: 'sample', zone: 'reducing', look: 'cold' } },
             ...(solid
               ? [
                   {
-                    name: 'Charcoal block, then cobalt nitrate',
+                    name: 'Charcoal cavity, then cobalt nitrate',
                     op: { op: 'charcoal', zone: 'reducing', then: 'cobalt-nitrate' } as Op,
                   },
                 ]

@@ -197,7 +197,7 @@ export function OwnStructure({ create, busy }: { create: (structure: Structure) 
         />
         <AsTyped smiles={smiles} />
         {drawing ? (
-          <Suspense fallback={<p className="mt-2 text-sm">Fetching the pencil …</p>}>
+          <Suspense fallback={<p className="mt-2 text-sm">Loading the editor …</p>}>
             <StructureEditor smiles={smiles} change={setSmiles} />
           </Suspense>
         ) : (

@@ -40,13 +40,13 @@ export function Cases() {
           </Button>
         </div>
         {beginning && (
-          <Suspense fallback={<Blank title="Opening the cabinet …" />}>
+          <Suspense fallback={<Blank title="Loading the samples …" />}>
             <NewCase open close={() => setBeginning(false)} />
           </Suspense>
         )}
-        {isPending && <Blank title="Fetching the cases …" />}
+        {isPending && <Blank title="Loading the cases …" />}
         {error && (
-          <Blank title="The cases did not open">
+          <Blank title="The cases could not be loaded">
             <p>{error.message}</p>
             <Button className="mt-4" onClick={() => void refetch()}>
               Try again
@@ -57,7 +57,7 @@ export function Cases() {
           <Blank title="No cases yet">
             <p>Draw an unknown at random, take a jar from the cabinet, or begin with a sample that stands on your bench.</p>
             <Button className="mt-4" look="solid" onClick={() => setBeginning(true)}>
-              Begin the first
+              Create the first case
             </Button>
           </Blank>
         )}

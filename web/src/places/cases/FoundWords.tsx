@@ -25,7 +25,7 @@ export function FoundWords({ text, alone }: { text: string; alone: boolean }) {
   const looking = wanted.length >= SHORTEST && !data;
   if (wanted.length < SHORTEST || !data?.length)
     return wanted && alone && !looking ? (
-      <Blank title="Nothing like that">Try fewer words: a name, a look, an ion, a colour that you wrote down.</Blank>
+      <Blank title="No results">Try fewer words: a name, a look, an ion, a colour that you wrote down.</Blank>
     ) : null;
   return (
     <section aria-label="Found in what was written" className="mt-8">

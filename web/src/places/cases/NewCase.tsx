@@ -19,10 +19,10 @@ const CHOICES = [
   { level: 'any-salt', name: 'Any salt', note: 'Hydrates, basic and double salts, oxides, weathered ones.' },
   { level: 'mixture', name: 'A mixture', note: 'Two common salts, one twice as much as the other.' },
   { level: 'simple-compound', name: 'A simple compound', note: 'One functional group.' },
-  { level: 'any-compound', name: 'A harder compound', note: 'Two groups or more.' },
+  { level: 'any-compound', name: 'A hard compound', note: 'Two groups or more.' },
   {
     level: 'compounds-to-part',
-    name: 'Compounds to part',
+    name: 'A mixture of compounds',
     note: 'An acid, a base and a neutral, to be separated by extraction.',
   },
 ] as const satisfies readonly { readonly level: Level; readonly name: string; readonly note: string }[];
@@ -44,7 +44,7 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
             From the cabinet of the closed bindery, drawn at random, or your own. What is inside is for you to find.
           </Dialog.Description>
           <Tabs.Root defaultValue="random" className="mt-4">
-            <Tabs.List aria-label="What to work" className="flex flex-wrap gap-1 border-b border-rule">
+            <Tabs.List aria-label="Choose a sample" className="flex flex-wrap gap-1 border-b border-rule">
               {Object.entries(SHELVES).map(([id, name]) => (
                 <Tabs.Trigger
                   key={id}
@@ -103,7 +103,7 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
             <Tabs.Content value="file">
               <p className="mt-3 text-sm text-muted">
                 A case from another place or another Foxing: an .eln archive or a case in JSON. It keeps its author and its chain
-                of events, and is marked as taken in.
+                of events, and is marked as imported.
               </p>
               <label className="mt-3 inline-flex min-h-11 cursor-pointer items-center rounded-lg border border-rule px-4 text-sm font-bold hover:border-rust focus-within:outline-2">
                 {takeIn.isPending ? 'Reading it …' : 'Choose the file'}
@@ -122,7 +122,7 @@ export function NewCase({ open, close }: { open: boolean; close: () => void }) {
             </p>
           )}
           <Dialog.Close asChild>
-            <Button className="mt-4">Not now</Button>
+            <Button className="mt-4">Cancel</Button>
           </Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>

@@ -32,7 +32,7 @@ export function Sheet({ of: c, archive, drop }: Props) {
         <p className="mt-3 text-sm text-muted">
           {c.kind === 'real' ? 'Real' : 'Simulated unknown'} {c.matter} · {c.entries} {c.entries === 1 ? 'entry' : 'entries'} ·{' '}
           {c.left.toFixed(2)} {c.unit} left
-          {c.takenIn && ` · taken in, begun by ${c.takenIn.author}`}
+          {c.takenIn && ` · imported, begun by ${c.takenIn.author}`}
         </p>
         <p className="mt-3 flex min-h-7 flex-wrap items-center gap-x-4 gap-y-1 text-rust">
           {c.hinted.slice(0, FIRST_SUSPECTS).map((ion) => (
@@ -43,7 +43,7 @@ export function Sheet({ of: c, archive, drop }: Props) {
           {c.hinted.length > FIRST_SUSPECTS && (
             <span className="text-sm text-muted">and {c.hinted.length - FIRST_SUSPECTS} more</span>
           )}
-          {!c.hinted.length && <span className="text-sm text-muted">Nothing suspected yet</span>}
+          {!c.hinted.length && <span className="text-sm text-muted">No ions or groups yet</span>}
         </p>
         <p className="mt-auto pt-4 text-xs text-faint">
           last worked {formatDistanceToNow(new Date(c.updatedAt), { addSuffix: true })}
@@ -58,21 +58,21 @@ export function Sheet({ of: c, archive, drop }: Props) {
               </button>
             }
             title={`Delete ${c.name}?`}
-            act="Delete it for good"
+            act="Delete permanently"
             done={drop}
           >
-            Its record, its photos and its report go with it and cannot be brought back. Take it elsewhere first if you may want
-            it again: the report has an archive of it.
+            Its record, its photos and its report go with it and cannot be brought back. Export it from the report first if you
+            may want it again.
           </Confirm>
         )}
         <button
           type="button"
           onClick={() => archive(!c.archived)}
           className={ACT}
-          aria-label={`${c.archived ? 'Bring back' : 'Archive'} ${c.name}`}
+          aria-label={`${c.archived ? 'Restore' : 'Archive'} ${c.name}`}
         >
           {c.archived ? <ArchiveRestore size={15} aria-hidden /> : <Archive size={15} aria-hidden />}
-          {c.archived ? 'Bring back' : 'Archive'}
+          {c.archived ? 'Restore' : 'Archive'}
         </button>
       </span>
     </li>

@@ -16,7 +16,7 @@ export function ResetNote({ reset }: Pick<Me, 'reset'>) {
   return (
     <p role="status" className="mb-4 rounded-lg border border-rust bg-paper px-4 py-2 text-sm">
       {reset.by} gave you a new passphrase on {new Date(reset.at).toLocaleDateString()}. Choose one of your own below; if you did
-      not ask for it, tell the keeper of this machine.
+      not ask for it, tell the administrator.
     </p>
   );
 }
@@ -29,7 +29,7 @@ export function OwnPassphrase() {
     mutationFn: (form: FormData) =>
       api.changePassphrase({ current: String(form.get('current')), passphrase: String(form.get('passphrase')) }),
     onSuccess: () => {
-      toast.success('Your new passphrase is in force; you are signed out everywhere else.');
+      toast.success('Your new passphrase is set. You are signed out everywhere else.');
       setOpen(false);
       void queries.invalidateQueries({ queryKey: ['me'] });
     },
@@ -49,15 +49,15 @@ export function OwnPassphrase() {
         change.mutate(new FormData(e.currentTarget));
       }}
     >
-      <TextField label="Passphrase in force" name="current" type="password" autoComplete="current-password" required />
+      <TextField label="Current passphrase" name="current" type="password" autoComplete="current-password" required />
       <TextField label="New passphrase" name="passphrase" type="password" autoComplete="new-password" required note={NEW} />
       {change.error && <Wrong>{change.error.message}</Wrong>}
       <div className="flex gap-2">
         <Button type="submit" look="solid" disabled={change.isPending}>
-          Change it
+          Change
         </Button>
         <Button look="quiet" onClick={() => setOpen(false)}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </form>

@@ -77,13 +77,13 @@ export function AnswerBook() {
   const { data, error } = useQuery({ queryKey: ['paper', set], queryFn: () => api.paper(set!), enabled: set !== null });
   const [open, setOpen] = useState<string | null>(null);
   const caseId = useCaseId();
-  if (set === null) return <Blank title="This case is no paper" />;
-  if (error) return <Blank title="The paper did not open">{error.message}</Blank>;
-  if (!data) return <Blank title="Fetching the paper …" />;
+  if (set === null) return <Blank title="This case is not a practical paper" />;
+  if (error) return <Blank title="The paper could not be loaded">{error.message}</Blank>;
+  if (!data) return <Blank title="Loading the paper …" />;
   return (
     <div className="mx-auto w-full max-w-3xl grow px-5 py-8">
       <Heading
-        note={`You have ${data.mL} mL of solution Q. Each part is done in a fresh tube; what you see is yours to say. Test gases as they come off, and write down how.`}
+        note={`You have ${data.mL} mL of solution Q. Each part is done in a fresh tube; record what you see. Test gases as they come off, and write down how.`}
       >
         {data.title}
       </Heading>

@@ -26,7 +26,7 @@ function Sets({ of, again }: { of: ClassView; again: () => void }) {
     onSuccess: again,
     onError: say,
   });
-  if (!of.sets.length) return <p className="text-sm text-muted">Nothing has been set yet.</p>;
+  if (!of.sets.length) return <p className="text-sm text-muted">No assignments yet.</p>;
   return (
     <ul className="space-y-2" aria-label="Work">
       {of.sets.map((s) => (
@@ -44,7 +44,7 @@ function Sets({ of, again }: { of: ClassView; again: () => void }) {
             <p className="text-sm text-muted">
               {until(s)}
               {s.terms.tests && ` · ${s.terms.tests.length} tests allowed`} · {standing(s)}
-              {s.gone && ' · taken back'}
+              {s.gone && ' · withdrawn'}
               {s.terms.paper && (
                 <>
                   {' · '}
@@ -58,12 +58,12 @@ function Sets({ of, again }: { of: ClassView; again: () => void }) {
           {of.mine && (
             <>
               {s.closesAt !== null && new Date(s.closesAt) < new Date() ? (
-                <Button onClick={() => change.mutate({ id: s.id, minutes: 30 })}>Open for 30 minutes more</Button>
+                <Button onClick={() => change.mutate({ id: s.id, minutes: 30 })}>Extend by 30 minutes</Button>
               ) : (
                 <Button onClick={() => change.mutate({ id: s.id, minutes: 0 })}>Close now</Button>
               )}
               <Button look="quiet" onClick={() => change.mutate({ id: s.id, gone: !s.gone })}>
-                {s.gone ? 'Give it again' : 'Take it back'}
+                {s.gone ? 'Assign again' : 'Withdraw'}
               </Button>
             </>
           )}
@@ -81,7 +81,7 @@ function People({ of, again }: { of: ClassView; again: () => void }) {
   });
   const reset = useMutation({
     mutationFn: ({ id, passphrase }: { id: string; passphrase: string }) => api.resetPassphrase(of.id, id, passphrase),
-    onSuccess: () => void toast.success('The new passphrase is in force; the old sessions have ended.'),
+    onSuccess: () => void toast.success('The new passphrase is set; the old sessions have ended.'),
     onError: say,
   });
   return (
@@ -147,33 +147,33 @@ export function Class() {
     <div className="flex min-h-dvh flex-col">
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-5xl grow px-5 py-8">
-        {error && <Blank title="The class did not open">{error.message}</Blank>}
-        {!data && !error && <Blank title="Fetching the class …" />}
+        {error && <Blank title="The class could not be loaded">{error.message}</Blank>}
+        {!data && !error && <Blank title="Loading the class …" />}
         {data && (
           <>
             <div className="flex flex-wrap items-start justify-between gap-3">
               <Heading
-                note={data.mine ? `${data.members} students` : `of ${data.instructor}; your work stands among your cases.`}
+                note={data.mine ? `${data.members} students` : `of ${data.instructor}; your assignments are among your cases.`}
               >
                 {data.name}
               </Heading>
               {data.mine && (
                 <div className="flex gap-2">
                   <Button look="solid" onClick={() => setSetting('unknowns')} disabled={setting !== null}>
-                    Set work
+                    New assignment
                   </Button>
                   <Button onClick={() => setSetting('paper')} disabled={setting !== null}>
-                    Write a paper
+                    New practical paper
                   </Button>
                   <Button look="quiet" onClick={() => away.mutate(!data.gone)}>
-                    {data.gone ? 'Bring it back' : 'Put the class away'}
+                    {data.gone ? 'Restore' : 'Archive the class'}
                   </Button>
                 </div>
               )}
             </div>
             {setting === 'unknowns' && <NewWork classId={id} people={data.people} done={settled} />}
             {setting === 'paper' && <NewPaper classId={id} done={settled} />}
-            <section aria-label="Work set">
+            <section aria-label="Assignments">
               <h2 className="label mb-2 font-sans">Work</h2>
               <Sets of={data} again={again} />
             </section>

@@ -41,7 +41,7 @@ function MadeUp({ me }: { me: Me }) {
         ))}
         {isMadeUp && (
           <Button look="quiet" onClick={() => be.mutate(null)}>
-            Be yourself again
+            Return to your own account
           </Button>
         )}
       </div>
@@ -57,7 +57,7 @@ function TurnOn() {
     mutationFn: (form: FormData) =>
       api.turnOnAccounts({ login: String(form.get('login')), passphrase: String(form.get('passphrase')) }),
     onSuccess: () => {
-      toast.success('Accounts are on. You are signed in as the keeper.');
+      toast.success('Accounts are on. You are signed in as the administrator.');
       void queries.resetQueries();
     },
   });
@@ -88,7 +88,7 @@ function TurnOn() {
       />
       {on.error && <Wrong>{on.error.message}</Wrong>}
       <Button type="submit" look="solid">
-        Turn them on
+        Turn accounts on
       </Button>
     </form>
   );
@@ -130,14 +130,14 @@ export function Classes() {
         <Heading note={me.data && `You are ${me.data.name}, ${me.data.role}.`}>Classes</Heading>
         {me.data && <ResetNote reset={me.data.reset} />}
         {error && (
-          <Blank title="The classes did not open">
+          <Blank title="The classes could not be loaded">
             <p>{error.message}</p>
           </Blank>
         )}
         {classes?.length === 0 && (
           <Blank title="No class yet">
             {teaches
-              ? 'Make one: its students join with a code, and you set them unknowns.'
+              ? 'Create one: its students join with a code, and you assign them unknowns.'
               : 'Ask your instructor for the code of your class.'}
           </Blank>
         )}
@@ -154,14 +154,14 @@ export function Classes() {
               </p>
               {c.gone && (
                 <Button className="mt-2" onClick={() => bring.mutate(c.id)}>
-                  Put away. Bring it back
+                  Archived. Restore
                 </Button>
               )}
             </li>
           ))}
         </ul>
         <div className="mt-6 flex flex-wrap gap-x-8 gap-y-4">
-          {teaches && <OneField label="Name of a new class" act="Make it" done={api.makeClass} />}
+          {teaches && <OneField label="Name of a new class" act="Create" done={api.makeClass} />}
           <OneField label="Code of a class to join" act="Join" done={api.joinClass} />
         </div>
         {me.data && !me.data.accounts && <MadeUp me={me.data} />}

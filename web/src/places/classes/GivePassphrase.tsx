@@ -19,7 +19,7 @@ export function GivePassphrase({ name, give, children }: Props) {
         </Button>
       }
       title={`A new passphrase for ${name}?`}
-      act="Give it"
+      act="Set passphrase"
       done={give}
     >
       {children}

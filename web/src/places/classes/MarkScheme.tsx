@@ -138,11 +138,11 @@ export function SetScheme({ id }: { id: string }) {
       setChanged(null);
       void queries.invalidateQueries({ queryKey: ['marks'] });
       void queries.invalidateQueries({ queryKey: ['set', id, 'scheme'] });
-      toast.success('Kept: reports are marked by it from now on.');
+      toast.success('Saved: reports are marked by it from now on.');
     },
   });
-  if (error) return <Blank title="The mark scheme did not open">{error.message}</Blank>;
-  if (!data) return <Blank title="Fetching the mark scheme …" />;
+  if (error) return <Blank title="The mark scheme could not be loaded">{error.message}</Blank>;
+  if (!data) return <Blank title="Loading the mark scheme …" />;
   return (
     <section aria-label="Mark scheme of the paper">
       <p className="text-sm text-muted">As running the paper gave it. Candidates do not see it.</p>
@@ -150,11 +150,11 @@ export function SetScheme({ id }: { id: string }) {
       {keep.error && <Wrong>{keep.error.message}</Wrong>}
       <div className="mt-3 flex gap-2">
         <Button look="solid" disabled={!changed || keep.isPending} onClick={() => changed && keep.mutate(changed)}>
-          Keep the changes
+          Save changes
         </Button>
         {changed && (
           <Button look="quiet" onClick={() => setChanged(null)}>
-            Leave it as it was
+            Discard changes
           </Button>
         )}
       </div>

@@ -67,7 +67,7 @@ function Sheet({ card, proposed, done }: { card: BenchCard; proposed: ProposedMa
         {marks} of {proposed.of}
       </p>
       <TextArea
-        label="A word to the student"
+        label="Comment to the student"
         note="Say why, where you have changed what was proposed; it is needed to return a report."
         value={remarks}
         onChange={(e) => setRemarks(e.target.value)}
@@ -81,19 +81,19 @@ function Sheet({ card, proposed, done }: { card: BenchCard; proposed: ProposedMa
               review.mutate({ kind: 'marked', marks, of: Math.max(1, proposed.of), ...(words && { remarks: words }) })
             }
           >
-            Give these marks
+            Save marks
           </Button>
         )}
         {RETURNABLE.has(status) && (
           <Button onClick={() => review.mutate({ kind: 'returned', reason: words })} disabled={!words}>
-            Return it
+            Return the report
           </Button>
         )}
         {RETURNABLE.has(status) && card.summary.kind === 'simulated' && (
           <Confirm
-            trigger={<Button>Open it up</Button>}
-            title={status === 'marked' ? 'Show what it was' : 'Show what it was before it is marked'}
-            act="Show it"
+            trigger={<Button>Reveal the answer</Button>}
+            title={status === 'marked' ? 'Reveal the answer' : 'Reveal the answer before marking'}
+            act="Reveal"
             done={() => review.mutate({ kind: 'opened-up' })}
           >
             {card.student} is shown what the sample was, and the report can no longer be returned. You can still give marks, and
@@ -101,7 +101,7 @@ function Sheet({ card, proposed, done }: { card: BenchCard; proposed: ProposedMa
           </Confirm>
         )}
         <Button look="quiet" onClick={done}>
-          Back to the benches
+          Back to the live benches
         </Button>
       </div>
     </section>
@@ -115,6 +115,6 @@ export function Marking({ card, done }: { card: BenchCard; done: () => void }) {
     queryFn: () => api.marks(card.case),
   });
   if (error) return <Blank title="The marks could not be proposed">{error.message}</Blank>;
-  if (!data) return <Blank title="Reading the report …" />;
+  if (!data) return <Blank title="Loading the report …" />;
   return <Sheet card={card} proposed={data} done={done} />;
 }

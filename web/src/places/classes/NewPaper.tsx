@@ -57,7 +57,7 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
   };
   const error = run.error ?? set.error;
   return (
-    <section aria-label="Write a paper" className="mb-8 rounded-xl border border-rule bg-paper p-5">
+    <section aria-label="New practical paper" className="mb-8 rounded-xl border border-rule bg-paper p-5">
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Title" value={title} onChange={(e) => setTitle(e.target.value)} />
         <TextField
@@ -127,7 +127,7 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
             {parts.length > 1 && (
               <Button
                 look="quiet"
-                aria-label={`Take part ${letterOf(i)} out`}
+                aria-label={`Remove part ${letterOf(i)}`}
                 onClick={() => {
                   setParts(parts.filter((_, j) => j !== i));
                   setScheme(null);
@@ -154,11 +154,11 @@ export function NewPaper({ classId, done }: { classId: string; done: () => void 
         </Button>
         {scheme && (
           <Button look="solid" onClick={() => set.mutate()} disabled={set.isPending}>
-            Set it
+            Assign
           </Button>
         )}
         <Button look="quiet" onClick={done}>
-          Leave it
+          Cancel
         </Button>
       </div>
       {error && <Wrong>{error.message}</Wrong>}

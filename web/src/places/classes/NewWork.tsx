@@ -101,7 +101,7 @@ export function NewWork({ classId, people, done }: { classId: string; people: re
   });
   const error = draw.error ?? weigh.error ?? set.error;
   return (
-    <section aria-label="Set work" className="mb-8 rounded-xl border border-rule bg-paper p-5">
+    <section aria-label="New assignment" className="mb-8 rounded-xl border border-rule bg-paper p-5">
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Name" value={title} onChange={(e) => setTitle(e.target.value)} />
         <ChoiceField
@@ -120,7 +120,7 @@ export function NewWork({ classId, people, done }: { classId: string; people: re
         <TextField
           label="Minutes until it closes"
           inputMode="numeric"
-          note="Leave it empty for no end."
+          note="Leave this empty for no end."
           value={minutes}
           onChange={(e) => setMinutes(e.target.value)}
         />
@@ -159,16 +159,16 @@ export function NewWork({ classId, people, done }: { classId: string; people: re
           <>
             {!weighed && (
               <Button onClick={() => weigh.mutate()} disabled={weigh.isPending}>
-                {weigh.isPending ? 'Working them …' : 'How hard are they?'}
+                {weigh.isPending ? 'Estimating …' : 'Estimate the difficulty'}
               </Button>
             )}
             <Button look="solid" onClick={() => set.mutate()} disabled={set.isPending}>
-              {set.isPending ? 'Setting …' : 'Set them'}
+              {set.isPending ? 'Saving …' : 'Assign'}
             </Button>
           </>
         )}
         <Button look="quiet" onClick={done}>
-          Leave it
+          Cancel
         </Button>
       </div>
     </section>

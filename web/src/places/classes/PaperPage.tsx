@@ -14,7 +14,7 @@ export function PaperPage() {
     <div className="flex min-h-dvh flex-col">
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-3xl grow px-5 py-8">
-        {error && <Blank title="The paper did not open">{error.message}</Blank>}
+        {error && <Blank title="The paper could not be loaded">{error.message}</Blank>}
         {data && (
           <>
             <Heading
@@ -29,7 +29,7 @@ export function PaperPage() {
                 </Link>
               )}
               <a className="underline" href={`/api/sets/${id}/paper.pdf`} target="_blank" rel="noreferrer">
-                Print it empty
+                Print a blank answer book
               </a>
             </p>
             <ol className="mt-5 space-y-4" aria-label="Parts">

@@ -59,7 +59,7 @@ export function SignOut() {
                 </Button>
               </AlertDialog.Action>
               <AlertDialog.Action asChild>
-                <Button onClick={end('everything')}>Throw it away and sign out</Button>
+                <Button onClick={end('everything')}>Delete it and sign out</Button>
               </AlertDialog.Action>
               <AlertDialog.Cancel asChild>
                 <Button look="quiet">Stay signed in</Button>

@@ -118,7 +118,7 @@ export function Unknowns({ matter, unknowns, change, weighed }: Props) {
               <span className="text-muted max-sm:order-last max-sm:col-span-2">{known && hardnessOf(known[i]!)}</span>
               <Button
                 look="quiet"
-                aria-label={`Take unknown ${i + 1} out`}
+                aria-label={`Remove unknown ${i + 1}`}
                 onClick={() => change(unknowns.filter((_, j) => j !== i))}
               >
                 <X size={16} aria-hidden />

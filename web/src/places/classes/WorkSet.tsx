@@ -20,6 +20,13 @@ const TROUBLE: Readonly<Record<BenchCard['trouble'][number], string>> = {
   'out-of-sample': 'little sample left',
   hazard: 'a hazard just now',
 };
+const STATUS_WORDS: Readonly<Record<BenchCard['summary']['status'], string>> = {
+  open: 'open',
+  signed: 'signed',
+  returned: 'returned',
+  marked: 'marked',
+  'opened-up': 'revealed',
+};
 const SIGNED: readonly string[] = ['signed', 'marked', 'opened-up'];
 
 function Card({ of, mark }: { of: BenchCard; mark: () => void }) {
@@ -28,7 +35,7 @@ function Card({ of, mark }: { of: BenchCard; mark: () => void }) {
     <li className={clsx('rounded-lg border bg-paper p-3 text-sm', of.trouble.length ? 'border-rust' : 'border-rule')}>
       <p className="flex justify-between gap-2">
         <strong className="truncate">{of.student}</strong>
-        <span className="shrink-0 text-muted">{summary.status.replace('-', ' ')}</span>
+        <span className="shrink-0 text-muted">{STATUS_WORDS[summary.status]}</span>
       </p>
       <p className="truncate text-muted">{of.doing ?? 'not begun'}</p>
       <p className="tabular-nums">
@@ -61,13 +68,13 @@ const MOST_TIMES = 10;
 
 function Results({ id }: { id: string }) {
   const { data, error } = useQuery({ queryKey: ['set', id, 'results'], queryFn: () => api.results(id) });
-  if (error) return <Blank title="The results did not open">{error.message}</Blank>;
-  if (!data) return <Blank title="Reading the reports …" />;
+  if (error) return <Blank title="The results could not be loaded">{error.message}</Blank>;
+  if (!data) return <Blank title="Loading the reports …" />;
   const list = (ids: readonly string[]) => ids.map(nameOf).join(', ') || '–';
   return (
     <div>
       <a className="font-bold text-rust underline" href={`/api/sets/${id}/results.csv`} download>
-        The table as CSV
+        Export CSV
       </a>
       <div className="mt-3 overflow-x-auto">
         <table className="w-full min-w-[44rem] text-sm" aria-label="Results">
@@ -92,13 +99,13 @@ function Results({ id }: { id: string }) {
                 <td className="pr-3">{list(r.missed)}</td>
                 <td className="pr-3 tabular-nums">{r.entries}</td>
                 <td className="pr-3 tabular-nums">{r.minutes}</td>
-                <td className="tabular-nums">{r.marks === null ? r.status.replace('-', ' ') : `${r.marks} of ${r.of}`}</td>
+                <td className="tabular-nums">{r.marks === null ? STATUS_WORDS[r.status] : `${r.marks} of ${r.of}`}</td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      <h2 className="label mt-6 font-sans">What was taken for what</h2>
+      <h2 className="label mt-6 font-sans">Confusions</h2>
       {data.confusions.length ? (
         <Suspense fallback={null}>
           <Confusions of={data.confusions} />
@@ -111,7 +118,7 @@ function Results({ id }: { id: string }) {
         {data.items.map((i) => (
           <li key={i.identity}>
             <Formula of={i.identity} />: {Math.round(100 * i.right)} % of {i.reports} {i.reports === 1 ? 'report' : 'reports'}{' '}
-            wholly right
+            completely right
             {i.discrimination !== null &&
               `; the better half of the class more often, by ${Math.round(100 * i.discrimination)} of 100`}
           </li>
@@ -191,8 +198,8 @@ export function WorkSet() {
     <div className="flex min-h-dvh flex-col">
       <TopBar />
       <main id="main" className="mx-auto w-full max-w-6xl grow px-5 py-8">
-        <Heading note="Every bench as it is now.">{data?.set.title ?? 'Benches'}</Heading>
-        {error && <Blank title="The benches did not open">{error.message}</Blank>}
+        <Heading note="Every student’s bench as it is now.">{data?.set.title ?? 'Benches'}</Heading>
+        {error && <Blank title="The live view could not be loaded">{error.message}</Blank>}
         {marked ? (
           <Marking card={marked} done={() => setMarking(null)} />
         ) : (

@@ -37,7 +37,7 @@ function InAndOut({ own }: { own: number }) {
   const take = useMutation({
     mutationFn: api.importCompounds,
     onSuccess: (done) => {
-      toast(`${done.taken} ${done.taken === 1 ? 'compound' : 'compounds'} taken into your own list.`);
+      toast(`${done.taken} ${done.taken === 1 ? 'compound' : 'compounds'} imported into your own list.`);
       setRefused(done.refused);
       setProblem(null);
       void again();
@@ -52,7 +52,7 @@ function InAndOut({ own }: { own: number }) {
     take.mutate({ format, text: await chosen.text() });
   };
   return (
-    <section aria-label="In and out" className="rounded-xl border border-rule bg-paper p-4 text-sm">
+    <section aria-label="Import and export" className="rounded-xl border border-rule bg-paper p-4 text-sm">
       <div className="flex flex-wrap items-center gap-3">
         <input
           ref={file}
@@ -66,9 +66,9 @@ function InAndOut({ own }: { own: number }) {
           }}
         />
         <Button onClick={() => file.current?.click()} disabled={take.isPending}>
-          Take a list in …
+          Import a list …
         </Button>
-        <span className="text-muted">Take all of it out:</span>
+        <span className="text-muted">Export:</span>
         {LIST_FORMATS.map((f) => (
           <a
             key={f}
@@ -81,7 +81,7 @@ function InAndOut({ own }: { own: number }) {
         ))}
         {own > 0 && (
           <Button look="quiet" onClick={() => empty.mutate()}>
-            Empty my list of {own}
+            Delete my list of {own}
           </Button>
         )}
       </div>
@@ -95,7 +95,7 @@ function InAndOut({ own }: { own: number }) {
         </p>
       )}
       {refused.length > 0 && (
-        <ul aria-label="Not taken" className="mt-2 text-rust-deep">
+        <ul aria-label="Not imported" className="mt-2 text-rust-deep">
           {refused.map((r) => (
             <li key={r.at}>
               {r.at}: {r.why}

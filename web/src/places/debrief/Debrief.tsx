@@ -72,7 +72,7 @@ export function Debrief() {
         </Button>
       </Blank>
     );
-  if (!data) return <Blank title="Looking back …" />;
+  if (!data) return <Blank title="Loading the debrief …" />;
   return (
     <div className="mx-auto w-full max-w-5xl px-5 py-8">
       <Heading note="What was shown against what was written, what was claimed against what is there, and what in the technique would have misled.">

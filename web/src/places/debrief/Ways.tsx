@@ -28,7 +28,7 @@ export function Ways({ id }: { id: string }) {
       <h2 className="label font-sans">Was there a shorter way?</h2>
       {!data && (
         <Button className="mt-2" onClick={() => ways.mutate()} disabled={ways.isPending}>
-          {ways.isPending ? 'Working it …' : 'Let Foxing work it'}
+          {ways.isPending ? 'Working …' : 'Show a shorter route'}
         </Button>
       )}
       {ways.error && <p className="mt-2 text-rust-deep">{ways.error.message}</p>}

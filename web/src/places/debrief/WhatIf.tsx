@@ -122,7 +122,7 @@ export function WhatIf({ id, points, faults }: { id: string; points: readonly Br
           />
         )}
         <Button look="solid" disabled={!chosen || branch.isPending} onClick={() => branch.mutate({ [seq!]: chosen! })}>
-          Show it beside mine
+          Show beside mine
         </Button>
       </div>
       {branch.error && <p className="mt-2 text-sm text-rust-deep">{branch.error.message}</p>}

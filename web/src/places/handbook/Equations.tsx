@@ -27,7 +27,7 @@ export function Equations({ test, scheme }: { test: string; scheme: Scheme }) {
   return (
     <section aria-label="Equations" className="mt-6">
       <h2 className="label font-sans">What reacts</h2>
-      {!data && !error && <p className="mt-1 text-sm text-muted">Working the equations out …</p>}
+      {!data && !error && <p className="mt-1 text-sm text-muted">Loading the equations …</p>}
       {error && (
         <p role="alert" className="mt-1 text-sm">
           {error.message}{' '}

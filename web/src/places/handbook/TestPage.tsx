@@ -56,7 +56,7 @@ function Procedure({ test, rules, given }: { test: StandardTest; rules: HouseRul
 
 const key = (g: GivenView) => (g.outcomes.length === 1 ? sayAll(g.outcomes[0]!.see) : g.suspect);
 
-/** What each gives; those that all give the same one thing share a row. */
+/** Expected results; those that all give the same one thing share a row. */
 function Table({ given }: { given: readonly GivenView[] }) {
   const rows = new Map<string, GivenView[]>();
   for (const g of given) rows.set(key(g), [...(rows.get(key(g)) ?? []), g]);
@@ -144,8 +144,8 @@ export function TestPage() {
           <Procedure test={test} rules={rules} given={data ?? []} />
           <Equations test={test.id} scheme={scheme} />
         </div>
-        <section aria-label="What each gives">
-          <h2 className="text-2xl">What each gives</h2>
+        <section aria-label="Expected results">
+          <h2 className="text-2xl">Expected results</h2>
           <p className="text-sm text-muted">
             Computed on every {scheme === 'organic' ? 'compound of the library' : 'form of salt'}; where they differ, how many
             show it.

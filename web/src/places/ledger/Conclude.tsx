@@ -3,6 +3,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { bearingOn, beforeSigning, type Claim, formulaAgainst } from '#core/reasoning/before-signing';
 import { nameOf } from '#core/senses/names';
+import { decibansOf, strengthOf } from '../../parts/strength';
 import type { CaseView, SuspectView } from '#contract';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Mark } from '../../parts/Mark';
@@ -37,16 +38,13 @@ function EvidenceTicks({
   const named = (n: number) => testTitle(view.entries[n - 1]!.test);
   return (
     <fieldset className="mt-3">
-      <legend className="text-sm text-muted">
-        Entries that show it{bearing.length > 0 && ', those that weigh most first (decibans)'}
-      </legend>
+      <legend className="text-sm text-muted">Entries that show it{bearing.length > 0 && ', the strongest evidence first'}</legend>
       <div className="mt-1 flex flex-wrap gap-1.5">
         {bearing.map(({ entry, decibans }) => (
           <Chip key={entry} small on={ticked.includes(entry)} onClick={() => tick(entry)}>
             <strong>{entry}</strong> {named(entry)}
-            <span className="tabular-nums opacity-80">
-              {decibans > 0 ? '+' : '−'}
-              {Math.abs(decibans).toFixed(0)}
+            <span className="opacity-80" title={decibansOf(decibans)}>
+              {strengthOf(decibans)}
             </span>
           </Chip>
         ))}
@@ -55,7 +53,7 @@ function EvidenceTicks({
             <strong>{n}</strong> {bearing.length ? '' : named(n)}
           </Chip>
         ))}
-        {!standing.length && <p className="text-sm text-muted">Nothing is written yet that could show anything.</p>}
+        {!standing.length && <p className="text-sm text-muted">No entry yet could show it.</p>}
       </div>
     </fieldset>
   );
@@ -135,7 +133,9 @@ export function Conclude({ view, append }: { view: CaseView; append: OpenCase['a
   return (
     <section aria-label="Conclude" className="no-print mt-8 border-t border-rule pt-6">
       <h2 className="text-2xl">Conclude</h2>
-      <p className="text-sm text-muted">Keep what is shown apart from what only may be there, and tick the entries for each.</p>
+      <p className="text-sm text-muted">
+        State separately what is proved and what may be present, and tick the entries for each.
+      </p>
       <ul className="mt-3 space-y-1">
         {found.map((f) => (
           <li key={f.ion} className="flex max-w-xl items-center justify-between gap-3 rounded-lg bg-wash pl-3 text-sm">

@@ -27,7 +27,7 @@ function Strike({ entry, append }: { entry: EntryView; append: OpenCase['append'
       }
       title={`Strike entry ${number}`}
       act="Strike it"
-      leave="Leave it"
+      leave="Cancel"
       done={(reason) => append({ kind: 'strike', payload: { entry: number, reason } })}
     >
       It stays in the ledger, struck through, with your reason. Nothing is concluded from it any more.
@@ -66,7 +66,7 @@ function Row({ entry, photos, waits, append, open }: RowProps) {
           {sayAll(entry.observed)} {entry.note}
         </span>
         {entry.blank && <span className="block text-xs text-muted">blank: {sayBlank(entry)}</span>}
-        {entry.confidence === 'unsure' && <span className="block text-xs text-muted">not sure</span>}
+        {entry.confidence === 'unsure' && <span className="block text-xs text-muted">uncertain</span>}
         {entry.struck && <span className="block text-xs text-rust-deep">struck: {entry.struck.reason}</span>}
         <Thumbs caseId={caseId} of={photos} />
       </td>
@@ -177,7 +177,7 @@ export function Ledger() {
           </table>
         </div>
       ) : (
-        <Blank title="An empty page">Work at the bench and write down what you see; every entry comes to stand here.</Blank>
+        <Blank title="No entries yet">Work at the bench and record your observations; every entry appears here.</Blank>
       )}
       {report && <Verdict report={report} matter={summary.matter} />}
       {entries.length > 0 && working && <Conclude view={view} append={append} />}

@@ -36,7 +36,7 @@ export function BudgetPanel({ budget, unit }: { budget: Budget; unit: string }) 
           <strong className="text-rust-deep">Before {testTitle(warning.before)}:</strong> it would leave too little for a
           confirmation.{' '}
           {warning.leaveOut.length > 0 && (
-            <>Leave out {warning.leaveOut.map(testTitle).join(', ')}, which prove nothing that is still open.</>
+            <>Leave out {warning.leaveOut.map(testTitle).join(', ')}, which prove nothing that is undecided.</>
           )}
         </p>
       )}

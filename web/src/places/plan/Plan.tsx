@@ -92,7 +92,7 @@ export function Plan() {
           />
           {(decided.order.length > 0 || Object.keys(decided.fixed).length > 0) && (
             <Button onClick={() => decide({ order: [], fixed: {} })}>
-              <RotateCcw size={16} aria-hidden /> Let Foxing order it
+              <RotateCcw size={16} aria-hidden /> Order automatically
             </Button>
           )}
           <Button
@@ -113,7 +113,7 @@ export function Plan() {
           <Summary plan={plan} ends={decided.ends} />
           {plan.schedule.tooEarly.length > 0 && (
             <p role="alert" className="mb-3 text-sm text-rust-deep">
-              What you fixed cannot begin then: something that it needs is not done yet. Let it go, or fix it later.
+              What you fixed cannot begin then: something that it needs is not done yet. Release it, or fix a later time.
             </p>
           )}
           <TimeLine plan={plan} ends={decided.ends} />

@@ -72,7 +72,7 @@ function Row({ of, from, tint, fixed, late, fix }: RowProps) {
         onClick={fix}
         aria-pressed={fixed}
         aria-label={fixed ? `Let ${of.title} go` : `Fix ${of.title} at this time`}
-        title={fixed ? 'It stays at this time; press to let it go' : 'Fix it at this time'}
+        title={fixed ? 'Fixed at this time; press to release' : 'Fix it at this time'}
         className="no-print grid size-11 shrink-0 place-items-center text-muted aria-pressed:text-rust-deep"
       >
         {fixed ? <Lock size={16} aria-hidden /> : <LockOpen size={16} aria-hidden />}

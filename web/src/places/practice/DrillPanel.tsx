@@ -51,7 +51,7 @@ function NumberAnswer({ unit, give }: { unit: string; give: (value: number) => v
         onChange={(e) => setText(e.target.value)}
       />
       <Button type="submit" look="solid">
-        That is it
+        Check
       </Button>
       {wrong && <Wrong>{wrong}</Wrong>}
     </form>
@@ -98,14 +98,14 @@ export function DrillPanel() {
 
   if (failed)
     return (
-      <Blank title="No drill came of it">
+      <Blank title="The drill could not be loaded">
         <p>{failed}</p>
         <Button className="mt-4" onClick={goOn}>
           Try another
         </Button>
       </Blank>
     );
-  if (!drill) return <Blank title="Working one out …" />;
+  if (!drill) return <Blank title="Loading …" />;
 
   const give = (what: string | number) => {
     if (given) return;

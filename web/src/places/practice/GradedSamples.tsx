@@ -100,7 +100,7 @@ function AtWork({ rung, graded, leave }: { rung: Rung; graded: Graded; leave: ()
             }))}
           />
           <Button look="solid" onClick={run} disabled={!test || answered}>
-            Do it
+            Do the test
           </Button>
           <Button look="quiet" onClick={toBench}>
             Work it on the bench instead
@@ -126,10 +126,10 @@ function AtWork({ rung, graded, leave }: { rung: Rung; graded: Graded; leave: ()
         <div className="mt-4 flex gap-2">
           {!answered && (
             <Button look="solid" disabled={!claimed.length} onClick={answer}>
-              That is it
+              Check
             </Button>
           )}
-          <Button onClick={leave}>{answered ? 'To the samples' : 'Leave it'}</Button>
+          <Button onClick={leave}>{answered ? 'To the samples' : 'Cancel'}</Button>
         </div>
         <div aria-live="polite" className="mt-3 text-sm">
           {answered && (
@@ -160,11 +160,11 @@ export function GradedSamples() {
   const [at, setAt] = useState<{ readonly rung: Rung; readonly graded: Graded } | null>(null);
   if (error)
     return (
-      <Blank title="The samples are not to hand">
+      <Blank title="The samples could not be loaded">
         <p>{error.message}</p>
       </Blank>
     );
-  if (!rungs) return <Blank title="Setting them out …" />;
+  if (!rungs) return <Blank title="Loading the samples …" />;
   if (at) return <AtWork key={at.graded.name} {...at} leave={() => setAt(null)} />;
   const begin = (rung: Rung) => {
     const open = rung.samples.filter((s) => !told.some((t) => t.name === s.name));
@@ -172,7 +172,7 @@ export function GradedSamples() {
     setAt({ rung, graded });
   };
   return (
-    <ol className="space-y-3" aria-label="Rungs">
+    <ol className="space-y-3" aria-label="Levels">
       {rungs.map((rung) => {
         const found = told.filter((t) => t.rung === rung.id);
         return (
@@ -195,9 +195,9 @@ export function GradedSamples() {
               </p>
             </div>
             <span className={clsx('text-sm', found.length >= TO_MASTER ? 'font-bold' : 'text-muted')}>
-              {found.length >= TO_MASTER ? 'You can do these' : `${found.length} of ${TO_MASTER} found`}
+              {found.length >= TO_MASTER ? 'Mastered' : `${found.length} of ${TO_MASTER} found`}
             </span>
-            <Button onClick={() => begin(rung)}>Take one</Button>
+            <Button onClick={() => begin(rung)}>Start a sample</Button>
           </li>
         );
       })}

@@ -38,10 +38,10 @@ export function PaperButtons({ asked, deal, made, again }: Props) {
       {made.key.length > 0 && (
         <>
           <Button onClick={print('key')}>
-            <FileText size={16} aria-hidden /> Key, apart
+            <FileText size={16} aria-hidden /> Print the key
           </Button>
           <Button onClick={again}>
-            <Shuffle size={16} aria-hidden /> Deal anew
+            <Shuffle size={16} aria-hidden /> Shuffle
           </Button>
         </>
       )}

@@ -66,7 +66,7 @@ function Rest({ of }: { of: Prepared }) {
         </ul>
       </section>
       <section aria-label="Waste">
-        <h2 className="label font-sans">Waste to be taken back</h2>
+        <h2 className="label font-sans">Waste to collect</h2>
         <ul className="mt-1 list-disc pl-5 text-sm">
           {of.waste.map((w) => (
             <li key={w.stream}>

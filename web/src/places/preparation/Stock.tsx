@@ -78,7 +78,7 @@ export function Stock({ items }: { items: StockList }) {
         <TextField label="Purity, %" name="purity" inputMode="decimal" />
         <TextField label="Until" name="expires" type="date" />
         <Button type="submit" disabled={save.isPending}>
-          Put it in
+          Add
         </Button>
       </form>
       <Wrong>{wrong ?? save.error?.message}</Wrong>

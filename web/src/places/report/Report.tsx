@@ -59,7 +59,7 @@ function Conclusion({ report }: { report: CaseReport }) {
       {remarks && <p className="mt-2">{remarks}</p>}
       {identity && <p className="mt-2 text-sm text-muted">It was: {identity}</p>}
       {report.superseded > 0 && (
-        <p className="mt-2 text-sm text-muted">Reports signed before this one and taken back or returned: {report.superseded}.</p>
+        <p className="mt-2 text-sm text-muted">Earlier reports, withdrawn or returned: {report.superseded}.</p>
       )}
       {marks && (
         <p className="mt-2 text-sm text-muted">
@@ -112,14 +112,14 @@ export function Report() {
   } = useQuery({ queryKey: ['report', id, view.seq], queryFn: () => api.report(id), staleTime: Infinity });
   if (error && !report)
     return (
-      <Blank title="The report did not come">
+      <Blank title="The report could not be loaded">
         <p>{error.message}</p>
         <Button className="mt-4" onClick={() => void refetch()}>
           Try again
         </Button>
       </Blank>
     );
-  if (!report) return <Blank title="Writing the report …" />;
+  if (!report) return <Blank title="Loading the report …" />;
   return (
     <article className="report mx-auto w-full max-w-4xl bg-paper px-6 py-8 sm:my-6 sm:rounded-xl sm:border sm:border-rule sm:px-10 print:my-0 print:max-w-none print:border-0 print:p-0">
       <ReportTools caseId={id} report={report} length={length} setLength={setLength} />

@@ -54,7 +54,7 @@ function Row({ caseId, row, length }: { caseId: string; row: ReportRow; length: 
       <td className="py-2 pr-4">
         <span className={clsx(struck)}>{row.observation}</span>
         {row.blank !== null && <span className="block text-xs text-muted">blank: {row.blank}</span>}
-        {row.unsure && <span className="block text-xs text-muted">not sure</span>}
+        {row.unsure && <span className="block text-xs text-muted">uncertain</span>}
         {row.struck !== null && <span className="block text-xs text-rust-deep">struck: {row.struck}</span>}
         {length === 'full' &&
           row.photos.map((p) => (
@@ -80,7 +80,7 @@ const HEADS = ['No.', 'Test: what was done', 'Observation', 'Inference'];
 
 /** The record in its columns; on paper the head repeats and rows do not split. */
 export function ReportRows({ caseId, rows, length }: { caseId: string; rows: CaseReport['rows']; length: Length }) {
-  if (!rows.length) return <Blank title="An empty page">Nothing is written yet.</Blank>;
+  if (!rows.length) return <Blank title="No entries yet">The record is empty.</Blank>;
   return (
     <div className="overflow-x-auto print:overflow-visible">
       <table className="w-full min-w-[38rem] text-sm print:min-w-0">

@@ -27,7 +27,7 @@ export function ReportTools({ caseId, report, length, setLength }: Props) {
   const copy = () =>
     navigator.clipboard.writeText(markdownOf(report)).then(
       () => toast('The report is copied as text.'),
-      () => toast.error('This browser does not let a page copy; take the Markdown file instead.'),
+      () => toast.error('This browser does not allow copying. Export the Markdown file instead.'),
     );
   return (
     <div className="no-print mb-6 flex flex-wrap items-center gap-2 border-b border-rule pb-4">
@@ -55,7 +55,7 @@ export function ReportTools({ caseId, report, length, setLength }: Props) {
       <DropdownMenu.Root>
         <DropdownMenu.Trigger asChild>
           <Button>
-            <Download size={16} aria-hidden /> Take it elsewhere
+            <Download size={16} aria-hidden /> Export
           </Button>
         </DropdownMenu.Trigger>
         <DropdownMenu.Portal>

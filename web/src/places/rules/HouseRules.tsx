@@ -72,9 +72,9 @@ function Form({ rules }: { rules: Rules }) {
     setSaving(true);
     try {
       queries.setQueryData(['house-rules'], await api.saveRules({ ...draft, dropML: Number(drop) }));
-      toast('House rules kept.');
+      toast('House rules saved.');
     } catch (error) {
-      toast.error(error instanceof Error ? error.message : 'The house rules were not kept.');
+      toast.error(error instanceof Error ? error.message : 'The house rules could not be saved.');
     }
     setSaving(false);
   };
@@ -170,7 +170,7 @@ function Form({ rules }: { rules: Rules }) {
       <Wrong>{problem}</Wrong>
       <div className="sticky bottom-0 flex gap-3 border-t border-rule bg-ground py-3">
         <Button look="solid" type="submit" disabled={saving}>
-          Keep these rules
+          Save
         </Button>
         <Link to="/cases" className="inline-flex min-h-11 items-center px-3 text-sm font-bold text-rust underline">
           Back to the cases
@@ -192,14 +192,14 @@ export function HouseRules() {
         {data ? (
           <Form rules={data} />
         ) : error ? (
-          <Blank title="The house rules did not open">
+          <Blank title="The house rules could not be loaded">
             <p>{error.message}</p>
             <Button className="mt-4" onClick={() => void refetch()}>
               Try again
             </Button>
           </Blank>
         ) : (
-          <Blank title="Fetching the house rules …" />
+          <Blank title="Loading the house rules …" />
         )}
       </main>
     </div>

@@ -108,7 +108,7 @@ export function Candidates({ reasoned, view }: { reasoned: Reasoned; view: CaseV
       )}
       {reasoned.parting && (
         <p className="mt-3 text-sm">
-          What parts the likeliest:{' '}
+          Best test to distinguish the likeliest:{' '}
           <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${reasoned.parting.test}`}>
             {testTitle(reasoned.parting.test)}
           </Link>

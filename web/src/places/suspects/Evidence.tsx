@@ -4,6 +4,7 @@ import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import type { CaseView, SuspectView } from '#contract';
 import { nameOf } from '#core/senses/names';
+import { decibansOf, strengthOf } from '../../parts/strength';
 import { Formula } from '../../parts/Formula';
 import { Mark, MARK_WORDS } from '../../parts/Mark';
 import { sayAll } from '#core/senses/sentences';
@@ -14,11 +15,11 @@ const Waterfall = lazy(() => import('./Waterfall'));
 
 const MEANING: Readonly<Record<SuspectView['state'], string>> = {
   open: 'Nothing decides it yet.',
-  hinted: 'It may be present; its own test is still to come.',
+  hinted: 'Possible: preliminary evidence only; its own test is still to come.',
   indicated: 'Its group or class test was positive and nothing contradicts; “confirmed” wants 99 % and a test that proves it.',
   confirmed: 'A test that proves it was positive, the rest agrees, and no conflict is open.',
   'ruled-out': 'A test that would have shown it did not.',
-  conflict: 'Two results cannot both be right: settle it before you conclude.',
+  conflict: 'Two results cannot both be right: resolve this before you conclude.',
 };
 
 /** From here on it is worth saying what the tests of elements and groups tell without the names. */
@@ -62,9 +63,11 @@ export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
                   <span className="grow">
                     {b.text} <span className="text-muted">{entry && sayAll(entry.observed)}</span>
                   </span>
-                  <span className={clsx('shrink-0 font-bold tabular-nums', b.decibans > 0 ? 'text-rust' : 'text-slate')}>
-                    {b.decibans > 0 ? '+' : '−'}
-                    {Math.abs(b.decibans).toFixed(1)} dB
+                  <span
+                    title={decibansOf(b.decibans)}
+                    className={clsx('shrink-0 font-bold', b.decibans > 0 ? 'text-rust' : 'text-slate')}
+                  >
+                    {strengthOf(b.decibans)}
                   </span>
                 </li>
               );

@@ -36,7 +36,7 @@ export function Matrix({
   if (!used.length || !rows.length) return null;
   return (
     <section aria-label="Entries and ions" className="mt-8">
-      <h2 className="label font-sans">Entries and suspects, in decibans</h2>
+      <h2 className="label font-sans">Strength of evidence by entry, in decibans</h2>
       <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label="Table of entries and ions">
         <table className="border-separate border-spacing-0.5 text-sm">
           <thead>

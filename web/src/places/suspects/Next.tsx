@@ -12,7 +12,7 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
   const systematic = nextOn(useRoute(view));
   return (
     <section aria-label="Next tests">
-      <h2 className="label font-sans">Worth most now</h2>
+      <h2 className="label font-sans">Best next tests</h2>
       {!reasoned.next.length && <p className="mt-1 text-sm text-muted">No test that is left would tell more.</p>}
       <ol className="mt-1 space-y-2">
         {reasoned.next.map((a) => (
@@ -48,14 +48,14 @@ export function Next({ reasoned, view }: { reasoned: Reasoned; view: CaseView })
       </ol>
       {systematic && (
         <p className="mt-4 text-sm">
-          The school’s own next stop:{' '}
+          The next test of your scheme:{' '}
           <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${systematic.id}`}>
             {systematic.title}
           </Link>
           .{' '}
           <span className="text-muted">
             {reasoned.next.some((a) => a.test === systematic.id)
-              ? 'It is among the tests worth most.'
+              ? 'It is among the best next tests.'
               : 'On the evidence it tells little now, and can wait.'}
           </span>
         </p>

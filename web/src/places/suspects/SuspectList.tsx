@@ -72,11 +72,11 @@ export function SuspectList({ of, chosen, compound }: { of: readonly SuspectView
     <nav aria-label="All suspects" className="lg:max-h-[70dvh] lg:overflow-y-auto">
       <Rows of={[...of.filter((s) => s.state !== 'ruled-out' && s.state !== 'open'), ...moved]} chosen={chosen} />
       {compound ? (
-        <Folded name="Still open" of={still} chosen={chosen} />
+        <Folded name="Undecided" of={still} chosen={chosen} />
       ) : (
         <>
-          <Folded name="Cations still open" of={still.filter((s) => isCation(s.id))} chosen={chosen} />
-          <Folded name="Anions still open" of={still.filter((s) => !isCation(s.id))} chosen={chosen} />
+          <Folded name="Cations undecided" of={still.filter((s) => isCation(s.id))} chosen={chosen} />
+          <Folded name="Anions undecided" of={still.filter((s) => !isCation(s.id))} chosen={chosen} />
         </>
       )}
       <Folded name="Ruled out" of={out} chosen={chosen} />

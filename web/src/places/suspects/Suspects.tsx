@@ -21,7 +21,7 @@ function Conflicts({ reasoned }: { reasoned: Reasoned }) {
   if (!reasoned.conflicts.length) return null;
   return (
     <section aria-label="Conflicts" className="mb-6 rounded-xl border border-rust bg-paper p-4">
-      <h2 className="text-xl">Results that cannot both be right</h2>
+      <h2 className="text-xl">Conflicting results</h2>
       <ul className="mt-2 space-y-2 text-sm">
         {reasoned.conflicts.map((c) => (
           <li key={c.entry} className="flex flex-wrap items-center gap-x-3 gap-y-1">
@@ -40,7 +40,7 @@ function Conflicts({ reasoned }: { reasoned: Reasoned }) {
                 className="inline-flex min-h-11 items-center font-bold text-rust underline"
                 to={`/cases/${id}/bench?test=${c.settle}`}
               >
-                Settle it: {testTitle(c.settle)}
+                Resolve it: {testTitle(c.settle)}
               </Link>
             )}
             <Link className="inline-flex min-h-11 items-center font-bold text-rust underline" to={`/cases/${id}/ledger`}>
@@ -83,7 +83,7 @@ export function Suspects() {
   if (error)
     return (
       <Plain>
-        <Blank title="The reasoning did not arrive">
+        <Blank title="The reasoning could not be loaded">
           <p>{error.message}</p>
           <Button className="mt-4" onClick={() => void refetch()}>
             Try again
@@ -114,7 +114,7 @@ export function Suspects() {
         note={
           view.entries.length
             ? `What the entries prove, each with its weight. “Confirmed” needs more than likelihood: a test that proves the ${compound ? 'element or group' : 'ion'}, and no open conflict.`
-            : `Nothing is written yet: every ${compound ? 'element and group' : 'ion'} is open. The tests worth most are listed below.`
+            : `Nothing is written yet: every ${compound ? 'element and group' : 'ion'} is open. The best next tests are listed below.`
         }
       >
         Suspects
