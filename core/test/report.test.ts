@@ -171,7 +171,7 @@ test('what is searched is every entry and every report, once, in words', () => {
   );
   const said = lastWords(at.state, 'entry')!;
   expect(said).toMatchObject({ number: 1, seq: at.state.seq });
-  for (const word of ['Flame:', 'Crimson flame.', 'seen', 'Strontium may be present.', 'Sr2+'])
+  for (const word of ['Flame test:', 'Crimson flame.', 'seen', 'Strontium may be present.', 'Sr2+'])
     expect(said.words).toContain(word);
   at.do({ kind: 'conclusion', payload: { found: [{ ion: 'Sr2+', claim: 'confirmed', evidence: [1] }], signed: 'I. V.' } });
   expect(lastWords(at.state, 'conclusion')).toMatchObject({

@@ -11,7 +11,8 @@ import {
 } from '#contract';
 import type { CaseEvent } from '#core/record/events';
 import { layOut } from '#core/scheme/layout';
-import { onVessels, stepsOf, TESTS } from '#core/scheme/tests';
+import { schoolOf } from '#core/scheme/rules';
+import { onVessels, stepsOf, testsOf } from '#core/scheme/tests';
 import type { Observation } from '#core/vocabulary/observation';
 import type { Running } from '../src/start';
 
@@ -71,7 +72,8 @@ export class Client {
 
   /** Works a test by its title step by step, and writes down what was seen of it: what leapt to the eye, when nothing is said. */
   async work(view: CaseView, title: string, seen?: readonly Observation[]): Promise<CaseView> {
-    const test = TESTS.find((t) => t.title === title)!;
+    const scheme = view.summary.matter === 'compound' ? 'organic' : schoolOf(view.rules);
+    const test = testsOf(scheme).find((t) => t.title === title)!;
     const layout = layOut(
       test,
       view.rules,

@@ -3,7 +3,7 @@ import MiniSearch from 'minisearch';
 import { ION_NAMES as IONS } from '../matter/data/components';
 import { REAGENTS } from '../matter/data/reagents';
 import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
-import { LIBRARY } from '../organic/library';
+import { LIBRARY_ROWS } from '../organic/data/library';
 import { stationOf, STATIONS, TESTS } from '../scheme/tests';
 import type { Scheme } from '../scheme/model';
 import { nameOf } from '../senses/names';
@@ -103,13 +103,12 @@ function bottles(): Entry[] {
 
 function compounds(): Entry[] {
   const others = table(COMPOUND_NAMES);
-  return LIBRARY.map(({ name, smiles }) => ({
-    kind: 'compound',
-    id: name,
-    title: name,
-    names: [name, smiles, ...(others.get(name) ?? [])],
-    about: '',
-  }));
+  return LIBRARY_ROWS.trim()
+    .split('\n')
+    .map((row): Entry => {
+      const [name, smiles] = row.split('|') as [string, string];
+      return { kind: 'compound', id: name, title: name, names: [name, smiles, ...(others.get(name) ?? [])], about: '' };
+    });
 }
 
 function places(): Entry[] {

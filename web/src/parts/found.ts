@@ -1,8 +1,8 @@
 /** Where what was found is looked at. */
 import type { Found, Kind } from '#core/finding/find';
+import { stationOf, testById } from '#core/scheme/tests';
 
-export const KIND_NAMES: Readonly<Record<Kind, string>> = {
-  test: 'Test',
+const KIND_NAMES: Readonly<Record<Exclude<Kind, 'test'>, string>> = {
   ion: 'Ion',
   element: 'Element',
   group: 'Functional group',
@@ -10,6 +10,18 @@ export const KIND_NAMES: Readonly<Record<Kind, string>> = {
   compound: 'Compound',
   place: 'Place',
 };
+
+/** Tests of salts and of compounds may have the same title. */
+const isForCompounds = ({ id }: Found): boolean => stationOf(testById.get(id)!, 'organic') !== undefined;
+
+export function kindName(found: Found): string {
+  if (found.kind !== 'test') return KIND_NAMES[found.kind];
+  return isForCompounds(found) ? 'Test for compounds' : 'Test for salts';
+}
+
+/** Is it of use on a sample of this kind? */
+export const suits = (found: Found, matter: 'salt' | 'compound'): boolean =>
+  found.kind !== 'test' || isForCompounds(found) === (matter === 'compound');
 
 /**
  * The address of something found; a reagent is looked up among the tests that use it.

@@ -1,9 +1,11 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Command } from 'cmdk';
 import { useDeferredValue, useState } from 'react';
 import { useNavigate } from 'react-router';
+import type { CaseSummary } from '#contract';
 import { find, type Found } from '#core/finding/find';
 import { Formula } from '../parts/Formula';
-import { addressOf, KIND_NAMES } from '../parts/found';
+import { addressOf, kindName, suits } from '../parts/found';
 import { useBench } from '../state/bench';
 
 const MOST = 12;
@@ -14,7 +16,12 @@ export default function FindList({ caseId, done }: { caseId: string | undefined;
   const chooseReagent = useBench((s) => s.chooseReagent);
   const [typed, setTyped] = useState('');
   const words = useDeferredValue(typed);
-  const found = find(words, MOST);
+  const matter = useQueryClient()
+    .getQueryData<readonly CaseSummary[]>(['cases'])
+    ?.find((c) => c.id === caseId)?.matter;
+  const found = find(words, 2 * MOST)
+    .filter((f) => matter === undefined || suits(f, matter))
+    .slice(0, MOST);
   const goTo = (f: Found) => {
     done();
     if (f.kind === 'reagent' && caseId !== undefined) chooseReagent(f.id);
@@ -45,7 +52,7 @@ export default function FindList({ caseId, done }: { caseId: string | undefined;
             <span>
               {f.title} {f.kind === 'ion' && <Formula of={f.id} />}
             </span>
-            <span className="shrink-0 text-xs text-muted">{KIND_NAMES[f.kind]}</span>
+            <span className="shrink-0 text-xs text-muted">{kindName(f)}</span>
           </Command.Item>
         ))}
       </Command.List>

@@ -144,17 +144,15 @@ export function Compounds() {
   const asked = useDeferredValue(wanted.trim().toLowerCase());
   const found = useMemo(() => {
     if (!asked) return data ?? [];
-    const named = new Map(find(asked, SHOWN, ['compound']).map(({ id }, place) => [id, place]));
-    const place = (c: CompoundView) => named.get(c.name) ?? SHOWN;
-    return (data ?? [])
-      .filter(
-        (c) =>
-          named.has(c.name) ||
-          c.name.toLowerCase().includes(asked) ||
-          c.formula.toLowerCase() === asked ||
-          c.holds.some((h) => nameOf(h).toLowerCase().includes(asked)),
-      )
-      .sort((a, b) => place(a) - place(b));
+    const all = data ?? [];
+    const plain = all.filter(
+      (c) =>
+        c.name.toLowerCase().includes(asked) ||
+        c.formula.toLowerCase() === asked ||
+        c.holds.some((h) => nameOf(h).toLowerCase().includes(asked)),
+    );
+    if (plain.length) return plain;
+    return find(asked, SHOWN, ['compound']).flatMap(({ id }) => all.find((c) => c.name === id) ?? []);
   }, [data, asked]);
   return (
     <div className="flex min-h-dvh flex-col">

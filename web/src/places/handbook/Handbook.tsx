@@ -10,7 +10,7 @@ import { reagentsOf } from '#core/scheme/needs';
 import { DEFAULT_RULES, type HouseRules, schoolOf } from '#core/scheme/rules';
 import { SCHOOL_NAMES, stationOf, STATIONS, testById, testsOf } from '#core/scheme/tests';
 import { TextField } from '../../parts/fields';
-import { addressOf, KIND_NAMES } from '../../parts/found';
+import { addressOf, kindName } from '../../parts/found';
 import { Formula } from '../../parts/Formula';
 import { Blank, Heading } from '../../parts/ui';
 import { api } from '../../state/api';
@@ -63,7 +63,7 @@ function Results({ wanted, schemes, rules }: { wanted: string; schemes: readonly
               </Link>
             )}
             {f.kind === 'ion' && <Formula of={f.id} />}
-            <span className="text-xs text-muted">{KIND_NAMES[f.kind]}</span>
+            <span className="text-xs text-muted">{kindName(f)}</span>
           </div>
           {f.kind === 'test' && <p className="text-sm text-muted">{otherNamesOf(f.id).join('; ')}</p>}
           {f.kind === 'reagent' && (
