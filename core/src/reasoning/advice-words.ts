@@ -12,7 +12,7 @@ export type Hazard = 'low' | 'medium' | 'high';
 const HAZARD_WORDS: Readonly<Record<Hazard, string>> = {
   low: 'no special hazard',
   medium: 'with care',
-  high: 'a real hazard: hood',
+  high: 'hazardous: work in the hood',
 };
 
 const minutesOf = (minutes: number): string => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
@@ -47,23 +47,23 @@ export function reason(space: Space, test: StandardTest, groups: readonly Group[
     .map(({ id }) => nameOf(id));
   const tells =
     telling.length === 0
-      ? 'Narrows down what it may be'
+      ? 'Narrows down what the sample may contain'
       : telling.length === 1
-        ? `Tells whether ${telling[0]!} is there`
-        : `Tells ${telling[0]!} from ${listed(telling.slice(1))}`;
+        ? `Shows whether ${telling[0]!} is present`
+        : `Distinguishes ${telling[0]!} from ${listed(telling.slice(1))}`;
   return `${tells}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 }
 
 export const proof = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
-  `Proves ${listed(ids.map(nameOf))}, if it is there; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+  `Confirms ${listed(ids.map(nameOf))}, if present; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 
 /** Asked of every compound, whatever points to it. */
 export const owed = (ids: readonly string[], minutes: number, hazard: Hazard): string =>
-  `A report says whether there is ${listed(ids.map(nameOf))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+  `Every report states whether ${listed(ids.map(nameOf))} ${ids.length === 1 ? 'is' : 'are'} present; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 
 /** What it makes is what these start from. */
 export const opens = (tests: readonly StandardTest[], minutes: number, hazard: Hazard): string =>
-  `Opens the way: ${listed(tests.map((t) => t.title))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
+  `Prepares for ${listed(tests.map((t) => t.title))}; ${minutesOf(minutes)}; ${HAZARD_WORDS[hazard]}.`;
 
 /** What may be seen, without that of which nothing is. */
 export const outcome = (seen: readonly Observation[]): string =>

@@ -3,7 +3,7 @@ import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
 import { testById, testTitle } from '../scheme/tests';
 import { isNothing, type Observation } from '../vocabulary/observation';
-import { watched } from './entries';
+import { shownBy, watched } from './entries';
 import { kindOf, listed } from './kinds';
 import type { Posterior } from './posterior';
 
@@ -26,7 +26,12 @@ function signOf(test: string, suspect: string): string | undefined {
   return plain.map((o) => sayObservation(o as unknown as Observation)).join(', ');
 }
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const verb = (names: readonly string[], one: string, many: string) => (names.length === 1 ? one : many);
+
 /**
+ * One or two sentences, after the title of the test: what was seen and what it is a sign of, as the test is taught; what would have been
+ * seen; or that it speaks only indirectly, by how common a thing is among samples that show it.
  * @param k place of the entry in the evidence.
  * @param i place of the suspect.
  */
@@ -34,22 +39,24 @@ export function because(posterior: Posterior, k: number, i: number, speaksFor: b
   const { space, evidence } = posterior;
   const { entry } = evidence[k]!;
   const id = space.suspects[i]!;
-  const fits = posterior
-    .fits(k)
-    .map((place) => space.suspects[place]!)
-    .filter((other) => kindOf(other) === kindOf(id));
+  const name = nameOf(id);
   const saw = `${testTitle(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
-  if (speaksFor) {
-    if (!fits.includes(id)) return `${saw} leaves less of what else it might be, and ${nameOf(id)} the likelier.`;
-    const others = fits.filter((other) => other !== id).slice(0, NAMED - 1);
-    return others.length
-      ? `${saw} is shown by ${nameOf(id)}, and by ${listed(others.map(nameOf))}.`
-      : `${saw} is shown by ${nameOf(id)}.`;
+  const shown = shownBy(entry);
+  const push = posterior.push(k);
+  const others = shown
+    .filter((other) => other !== id && kindOf(other) === kindOf(id))
+    .sort((a, b) => push[space.suspects.indexOf(b)]! - push[space.suspects.indexOf(a)]!)
+    .slice(0, NAMED - 1)
+    .map(nameOf);
+  const give = verb(others, 'gives', 'give');
+  if (shown.includes(id)) {
+    const alike = others.length ? ` ${capital(listed(others))} ${give} the same or nearly so.` : '';
+    return `${saw}, as ${name} gives.${alike}`;
   }
   const sign = signOf(entry.test, id);
-  if (sign) return `${saw}; ${nameOf(id)} gives ${sign}.`;
-  const others = fits.slice(0, NAMED - 1);
-  return others.length
-    ? `${saw} is shown by ${listed(others.map(nameOf))}, not as a rule by ${nameOf(id)}.`
-    : `${saw} is not what ${nameOf(id)} shows.`;
+  if (sign && !speaksFor) return `${saw}. ${capital(name)} would give ${sign}.`;
+  const cause = others.length ? `, as ${listed(others)} ${give}` : '';
+  return speaksFor
+    ? `${saw}${cause}. Indirectly this speaks for ${name}: others would more often show something else.`
+    : `${saw}${cause}. Samples with ${name} seldom show this.`;
 }

@@ -1,21 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Scheme } from '#core/scheme/model';
-import type { EquationsView } from '#contract';
 import { Formula } from '../../parts/Formula';
+import { Terms } from '../../parts/Terms';
 import { api } from '../../state/api';
-
-type Side = EquationsView['equations'][number]['left'];
-
-function Terms({ of }: { of: Side }) {
-  return of.map(({ count, formula, solid }, i) => (
-    <span key={formula} className="whitespace-nowrap">
-      {i > 0 && ' + '}
-      {count > 1 && `${count} `}
-      <Formula of={formula} />
-      {solid && <span className="text-muted">(s)</span>}
-    </span>
-  ));
-}
 
 /** What reacts, as it ran in the simulator on a sample that shows the sign. */
 export function Equations({ test, scheme }: { test: string; scheme: Scheme }) {
@@ -44,7 +31,7 @@ export function Equations({ test, scheme }: { test: string; scheme: Scheme }) {
             </dt>
             {equations.map((e, i) => (
               <dd key={i}>
-                <Terms of={e.left} /> → <Terms of={e.right} />
+                <Terms of={e} />
               </dd>
             ))}
           </div>

@@ -6,19 +6,19 @@ import type { CaseView, SuspectView } from '#contract';
 import { nameOf } from '#core/senses/names';
 import { decibansOf, strengthOf } from '../../parts/strength';
 import { Formula } from '../../parts/Formula';
+import { Reaction } from '../../parts/Reaction';
 import { Mark, MARK_WORDS } from '../../parts/Mark';
-import { sayAll } from '#core/senses/sentences';
 import { useCaseId } from '../../state/case';
 import { percent } from './percent';
 
 const Waterfall = lazy(() => import('./Waterfall'));
 
 const MEANING: Readonly<Record<SuspectView['state'], string>> = {
-  open: 'Nothing decides it yet.',
-  hinted: 'Possible: preliminary evidence only; its own test is still to come.',
-  indicated: 'Its group or class test was positive and nothing contradicts; “confirmed” wants 99 % and a test that proves it.',
-  confirmed: 'A test that proves it was positive, the rest agrees, and no conflict is open.',
-  'ruled-out': 'A test that would have shown it did not.',
+  open: 'No entry points to it or against it yet.',
+  hinted: 'There is preliminary evidence only; its own test is still to be done.',
+  indicated: 'Its group or class test fits and nothing contradicts it. To confirm it, a test that proves it is needed.',
+  confirmed: 'A test that proves it was positive, the other entries agree, and there is no open conflict.',
+  'ruled-out': 'A test that would have shown it was negative.',
   conflict: 'Two results cannot both be right: resolve this before you conclude.',
 };
 
@@ -61,7 +61,8 @@ export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
                 <li key={b.entry} className="flex gap-3 py-2">
                   <span className="w-7 shrink-0 font-display text-lg leading-tight text-rust">{b.entry}</span>
                   <span className="grow">
-                    {b.text} <span className="text-muted">{entry && sayAll(entry.observed)}</span>
+                    {b.text}
+                    {entry && b.decibans > 0 && <Reaction test={entry.test} suspect={s.id} />}
                   </span>
                   <span
                     title={decibansOf(b.decibans)}
