@@ -184,7 +184,7 @@ test('a paper for real tubes: its mark scheme worked out and changed, printed em
   await page.getByRole('link', { name: 'Paper and pigments, first year' }).click();
   const row = page.getByRole('list', { name: 'Work' }).getByRole('listitem').filter({ hasText: 'Paper: a colourless solution' });
   await row.getByRole('link', { name: 'the paper' }).click();
-  await expect(page.getByRole('list', { name: 'Parts' })).toContainText('Add 2 mL of hydrochloric acid, 2 M to the tube.');
+  await expect(page.getByRole('list', { name: 'Parts' })).toContainText('Add 2 mL of 2 M hydrochloric acid to the tube.');
   await expect(page.locator('body')).not.toContainText('Na2CO3');
   const print = await page.request.get(
     (await page.getByRole('link', { name: 'Print a blank answer book' }).getAttribute('href'))!,

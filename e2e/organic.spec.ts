@@ -20,7 +20,7 @@ async function fuse(page: Page, set: (page: Page, stage: string) => Promise<void
     await expect(run.getByRole('heading')).not.toHaveText(stage);
   }
   await run.getByRole('button', { name: 'Filter and inspect' }).click();
-  await expect(bench(page)).toContainText('Done. Say what you saw');
+  await expect(bench(page)).toContainText('Done. Record your observation');
 }
 
 /** What the thermometer showed, read from the bench and written down. */
@@ -123,5 +123,6 @@ test('a list goes in and comes out; what cannot be read is named', async ({ page
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SDF' }).click()]);
   expect(download.suggestedFilename()).toBe('foxing-compounds.sdf');
   await page.getByRole('button', { name: 'Delete my list of 1' }).click();
-  await expect(page.getByText('0 of 498')).toBeVisible();
+  await expect(page.getByText(/^\d of 498/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: '4-tert-butylacetanilide' })).toHaveCount(0);
 });

@@ -104,7 +104,7 @@ test('free work on a tube, seen at once in a second window', async ({ page }) =>
   await expect(tube(page, 'A')).toHaveAttribute('aria-label', /deep blue clear liquid/);
   await expect(tube(second, 'A')).toHaveAttribute('aria-label', /deep blue clear liquid/);
 
-  await choose(page, 'Heat', /Warm it/);
+  await choose(page, 'Heat', /Warm in a water bath/);
   await expect(bench(page).getByText('60 °C')).toBeVisible();
   await choose(page, 'Paper', /Damp red litmus at the mouth/);
   await expect(page.getByRole('img', { name: 'Red litmus turned blue.' })).toBeVisible();
@@ -159,7 +159,7 @@ test('bad input is told in words, and nothing is lost', async ({ page }) => {
   const entries = page.getByRole('region', { name: 'Ledger in brief' });
   await expect(entries).toContainText('Ammonia solution, drop by drop then in excess');
   await page.getByRole('button', { name: /^Write entry/ }).click();
-  await expect(page.getByText('Say what you see first')).toBeVisible();
+  await expect(page.getByText('Record an observation first')).toBeVisible();
   for (let i = 0; i < 4; i++) await addReagent(page, 'water', 'Water, distilled', '1 mL');
   await turnTo(page, '/cases/00000000-0000-4000-8000-000000000000/bench');
   await expect(page.getByText('There is no such case')).toBeVisible();

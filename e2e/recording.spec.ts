@@ -93,7 +93,7 @@ for (const [matter, entries] of [['salt', SALTS] as const, ['compound', COMPOUND
         await expect(page).not.toHaveURL(/test=/);
         taps[i]!.push(await tapped(page, words));
         expect([asked, size.width, await scrolled(page)]).toEqual([asked, size.width, 0]);
-        if (size !== SIZES.at(-1)) await form.getByRole('button', { name: 'Clear' }).click();
+        if (size !== SIZES.at(-1)) await form.getByRole('button', { name: 'Clear', exact: true }).click();
         else {
           await form.getByRole('button', { name: `Write entry ${i + 1}`, exact: true }).click();
           await expect(form.getByRole('button', { name: `Write entry ${i + 2}`, exact: true })).toBeVisible();
@@ -138,7 +138,7 @@ test('by keys: a letter for every word, and none of them while one writes', asyn
   await sheet.getByLabel('Single keys do something').uncheck();
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toHaveCount(0);
-  await form.getByRole('button', { name: 'Clear' }).click();
+  await form.getByRole('button', { name: 'Clear', exact: true }).click();
   await page.keyboard.press('x');
   await expect(form.getByLabel('To be written')).toHaveCount(0);
 });
