@@ -44,7 +44,7 @@ async function visit(page: Page, url: string): Promise<void> {
   await turnTo(page, url);
   await before?.waitForElementState('hidden');
   await expect(heading, url).toBeVisible();
-  await expect(page.getByText(/^(Fetching|Weighing|Drawing|Opening)/)).toHaveCount(0);
+  await expect(page.getByText(/^(Loading|Weighing|Drawing|Opening)/)).toHaveCount(0);
 }
 
 /** Places by whose they are, and the case that they are opened in; a compound's others are made of the same parts as a salt's. */

@@ -23,7 +23,7 @@ test('a wrong observation makes a conflict; the settling test resolves it, and t
   await expect(conflicts).toContainText('does not go with');
   await expect(page.getByRole('link', { name: /^conflict sulfate/ }).first()).toBeVisible();
   await conflicts
-    .getByRole('link', { name: /^Settle it/ })
+    .getByRole('link', { name: /^Resolve it/ })
     .first()
     .click();
   await doSteps(page);
