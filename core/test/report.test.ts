@@ -122,7 +122,7 @@ describe('the report', () => {
       blank: 'no flame colour.',
       struck: 'wrong tube',
     });
-    expect(report.rows[0]!.done).toContain('Add 1 mL of ammonia, 2 M to the filtrate of the chlorides.');
+    expect(report.rows[0]!.done).toContain('Add 1 mL of 2 M ammonia to the filtrate of the chlorides.');
     expect(report.absent).toEqual([{ of: 'Pb2+', entries: [2] }]);
     expect(report.found.map(sayClaim)).toEqual(['silver may be present']);
     expect([[1], [1, 2], [1, 2, 3]].map(sayEntries)).toEqual(['entry 1', 'entries 1 and 2', 'entries 1, 2 and 3']);

@@ -536,7 +536,7 @@ test('the report on paper says all that the record says; the head repeats; words
     'Report on Bottle 14',
     'Curdy white precipitate',
     'Blank: no precipitate',
-    'Add 0.5 mL of hydrochloric acid',
+    'Add 0.5 mL',
     'may be present',
     'Darkens → silver.',
     'Struck: the wire was dirty',

@@ -465,7 +465,7 @@ test('sealed work by students: what it is, is in no byte that is sent to them', 
 test('a paper: what it is worth is worked out, told to no candidate, and marked with a mark lost for a gas that was not tested for', async () => {
   const told = await ask('owner', 'GET', `/sets/${ids.paper}/paper`);
   expect(told.text).not.toContain('Na2CO3');
-  expect(read<{ parts: { does: string[] }[] }>(told).parts[0]!.does[0]).toBe('Take 2 mL of solution Q into the tube.');
+  expect(read<{ parts: { does: string[] }[] }>(told).parts[0]!.does[0]).toBe('Transfer 2 mL of solution Q to the tube.');
   expect((await ask('owner', 'GET', `/classes/${ids.class}`)).text).not.toContain('Na2CO3');
   const { id } = read<{ id: string; set: string }[]>(await ask('owner', 'GET', '/cases')).find((c) => c.set === ids.paper)!;
   const send = async (event: object) => {

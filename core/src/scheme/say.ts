@@ -38,15 +38,21 @@ export const WASH_NAMES: Readonly<Record<Wash, string>> = {
   'naoh-5pc': 'sodium hydroxide, 5 %',
 };
 
-/** @param tube what a vessel is called here. */
+/** Is this the name of a vessel, and not of what is in it, such as "the original solution"? */
+const isVessel = (name: string) => /\b(tube|beaker|dish)\b/.test(name);
+const from = (name: string) => (isVessel(name) ? `from ${name}` : `of ${name}`);
+/** @param how what is said of a vessel before its name. */
+const goesTo = (name: string, how: 'in' | 'into') => (isVessel(name) ? ` ${how} ${name}` : `; this is ${name}`);
+
+/** @param tube what a vessel is called here, or what is in it. */
 export function sayOp(op: Op, tube: (id: string) => string): string {
   switch (op.op) {
     case 'take':
-      return `Transfer ${op.mL} mL ${op.from === 'sample' ? 'of the sample' : `from ${tube(op.from)}`} to ${tube(op.to)}.`;
+      return `Transfer ${op.mL} mL ${op.from === 'sample' ? 'of the sample' : from(tube(op.from))} to ${tube(op.to)}.`;
     case 'take-solid':
       return `Place ${op.grams} g of the dry sample in ${tube(op.to)}.`;
     case 'dissolve':
-      return `Dissolve ${op.grams} g of the sample in ${op.mL} mL of ${reagent(op.in)} in ${tube(op.to)}, with ${op.warm ? 'warming' : 'shaking'}.`;
+      return `Dissolve ${op.grams} g of the sample in ${op.mL} mL of ${reagent(op.in)} with ${op.warm ? 'warming' : 'shaking'}${goesTo(tube(op.to), 'in')}.`;
     case 'add':
       if (op.until) return `Add ${reagent(op.reagent)} to ${tube(op.to)} ${UNTIL[op.until]}.`;
       if (op.layered) return `Run ${amount(op)} ${reagent(op.reagent)} down the side of ${tube(op.to)}, without mixing.`;
@@ -74,9 +80,9 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
     case 'stand':
       return `Leave ${tube(op.vessel)} to stand for ${time(op.minutes)}.`;
     case 'decant':
-      return `Decant the supernatant from ${tube(op.from)} into ${tube(op.to)}.`;
+      return `Decant the supernatant from ${tube(op.from)}${goesTo(tube(op.to), 'into')}.`;
     case 'filter':
-      return `Filter ${tube(op.from)} into ${tube(op.to)}.`;
+      return `Filter ${tube(op.from)}${goesTo(tube(op.to), 'into')}.`;
     case 'wash':
       return `Wash the solid in ${tube(op.vessel)} ${op.times === 2 ? 'twice' : `${op.times} times`} with ${op.mL} mL of ${reagent(op.with)}.`;
     case 'paper':
@@ -104,7 +110,7 @@ export function sayOp(op: Op, tube: (id: string) => string): string {
         ? 'Moisten the residue on the charcoal with cobalt nitrate and heat it again.'
         : 'Heat the sample with sodium carbonate in the charcoal cavity with the blowpipe.';
     case 'carbonate-extract':
-      return `Boil ${op.grams} g of the sample with sodium carbonate solution and filter into ${tube(op.to)}.`;
+      return `Boil ${op.grams} g of the sample with sodium carbonate solution and filter${goesTo(tube(op.to), 'into')}.`;
     case 'fuse':
       return `Fuse ${op.sample_mg} mg with ${op.sodium_mg} mg of sodium in ${op.tubes === 1 ? 'one tube' : `each of ${op.tubes} tubes`}, take it up in ${op.water_mL} mL of water, boil it down to ${op.boil_to_mL} mL and filter it.`;
     case 'shake-out':

@@ -103,7 +103,7 @@ function conclusion({ report }: Printing): Content[] {
       : []),
     ...(report.remarks ? [{ text: set(report.remarks), margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
     ...(report.identity ? [note(`It was: ${report.identity}`)] : []),
-    ...(report.superseded ? [note(`Reports signed before this one and taken back or returned: ${report.superseded}.`)] : []),
+    ...(report.superseded ? [note(`Earlier reports, withdrawn or returned: ${report.superseded}.`)] : []),
     ...(report.marks ? [note(`Marks: ${report.marks.marks} of ${report.marks.of}. ${report.marks.remarks ?? ''}`)] : []),
     {
       margin: [0, 18, 0, 0],
