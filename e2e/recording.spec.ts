@@ -126,9 +126,9 @@ test('by keys: a letter for every word, and none of them while one writes', asyn
   await expect(form.getByLabel('In your own words')).toHaveValue('narh');
   await page.getByRole('button', { name: 'Keys', exact: true }).click();
   const sheet = page.getByRole('dialog', { name: 'Keys' });
-  await sheet.getByLabel(/^Key: record: nothing/).press('a');
+  await sheet.getByLabel(/^Key: record: no visible/).press('a');
   await expect(sheet.getByRole('alert')).toContainText('add a drop');
-  await sheet.getByLabel(/^Key: record: nothing/).press('x');
+  await sheet.getByLabel(/^Key: record: no visible/).press('x');
   await sheet.getByRole('button', { name: 'Done' }).click();
   await expect(sheet).toHaveCount(0);
   await expect(form.getByRole('button', { name: 'Precipitate: none', exact: true })).toBeVisible();

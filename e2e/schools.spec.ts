@@ -5,7 +5,7 @@ import { turnTo } from './turn';
 test('ammonium chloride forgotten: magnesium falls where iron and aluminium should', async ({ page }) => {
   const looks: string[] = [];
   page.on('request', (request) => {
-    if (request.url().includes('/reasoning')) looks.push(request.url());
+    if (request.url().includes('/reasoning?effort=prompt')) looks.push(request.url());
   });
   await newCase(page, 'Jar 11');
   await choose(page, 'Take', /original solution/);

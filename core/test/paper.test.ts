@@ -43,7 +43,7 @@ const says = (letter: string) => {
 test('the scheme of a paper says what a textbook says: what is seen, the gas that is owed a test, and what follows', () => {
   expect(partInWords(PAPER.parts[1]!)).toEqual([
     'Transfer 2 mL of solution Q to the tube.',
-    'Add 2 mL of ammonia, 6 M to the tube.',
+    'Add 2 mL of 6 M ammonia to the tube.',
   ]);
   const a = says('a');
   expect(a.shows).toMatch(/blue precipitate/);
