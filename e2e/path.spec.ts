@@ -56,7 +56,7 @@ test('an unknown salt, from the first look to a signed report', async ({ page, b
   await page.getByRole('link', { name: 'Suspects', exact: true }).click();
   await page.getByText(/^Ruled out/).click();
   await page.getByRole('link', { name: /ruled out copper/ }).click();
-  await expect(page.getByRole('region', { name: 'Evidence' })).toContainText('not as a rule by copper');
+  await expect(page.getByRole('region', { name: 'Evidence' })).toContainText('Copper(II) would give blue');
 
   await page.getByRole('link', { name: 'Ledger', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ledger of Jar 2');

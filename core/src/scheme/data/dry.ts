@@ -132,7 +132,7 @@ export const DRY_TESTS: readonly StandardTest[] = [
     signs: [proof('NH4+', [turned('red-litmus', 'blue')])],
     mistaken: 'Spray of the base itself blues the paper: keep it off the glass. The smell settles it.' },
   { id: 'ammonium-rod', title: 'Ammonium: fumes with hydrochloric acid', station: 'first', watch: ['fumes'],
-    purpose: 'A second witness for ammonium: white fumes at a rod dipped in concentrated hydrochloric acid.', caution: 'Concentrated hydrochloric acid fumes: hood.',
+    purpose: 'A second test for ammonium: white fumes at a rod dipped in concentrated hydrochloric acid.', caution: 'Concentrated hydrochloric acid fumes: hood.',
     steps: [pinch(0.1), pour('sodium-hydroxide-6M', 1), boil(1), { op: { op: 'rod', vessel: '1', dipped: 'hydrochloric-acid-conc' } }],
     signs: [proof('NH4+', { channel: 'fumes', event: 'white-fumes' })] },
   { id: 'ammonium-nessler', title: "Nessler's test", station: 'first', start: 'S', watch: ['precipitate', 'solution'],

@@ -22,7 +22,7 @@ const ESTER: When = { tests: ['hydroxamate', 'base-hydrolysis-ammonia'], shows: 
 const READINGS: readonly StandardTest[] = [
   classTest({ id: 'melting-point', reads: 'melts', title: 'Melting point', station: 'points', watch: ['temperature'], alone: true, materials: ['capillaries, bath or block, thermometer'],
     when: SOLID, after: ['nitrogen-iron', 'sulfur-lead', 'halogen-silver'], closes: true,
-    purpose: 'A sharp range tells that it is pure, and which of the candidates it may be.',
+    purpose: 'A sharp range shows that the compound is pure, and which of the candidates it may be.',
     how: 'Dry, powder, fill 3 mm of a capillary. Heat fast to 20 °C below, then 2 °C a minute; write the first drop and the last crystal.',
     caution: 'A hot oil bath burns: no water in it.', mistaken: 'Heated too fast it reads high; damp or impure it reads low and wide.' }),
   classTest({ id: 'boiling-point', reads: 'boils', title: 'Boiling point', station: 'points', watch: ['temperature'], alone: true, materials: ['small tube, inverted capillary, bath, thermometer'],

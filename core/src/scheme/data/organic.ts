@@ -107,7 +107,7 @@ const ELEMENTS: readonly StandardTest[] = [
     steps: [{ op: { op: 'centrifuge', vessel: 'XAg' } }, { op: { op: 'decant', from: 'XAg', to: '2' }, why: 'The acid away: it would use up the ammonia.' }, pour('ammonia-2M', 3, undefined, 'XAg'), shake('XAg'), look('XAg')],
     signs: [proof('Cl', { channel: 'precipitate', event: 'dissolved' }), sign('Br', { channel: 'precipitate', event: ['persists', 'partly-dissolved'], colour: ['cream', 'pale-yellow', 'off-white', 'white'] }), sign('I', { channel: 'precipitate', event: 'persists', colour: ['yellow', 'pale-yellow'] })] },
   { id: 'halogen-layer', title: 'Halogen: chlorine water and organic layer', station: { organic: 'elements' }, start: EXTRACT_PLACE, watch: ['layer'],
-    purpose: 'The arbiter: bromine colours the layer orange to brown, iodine violet, chlorine not.', caution: 'Chlorine: hood.', hazard: 'high',
+    purpose: 'Decides between chlorine, bromine and iodine: bromine colours the layer orange to brown, iodine violet, chlorine not at all.', caution: 'Chlorine: hood.', hazard: 'high',
     when: { tests: ['halogen-silver'], shows: anyPpt, otherwise: 'silver nitrate gave no precipitate' },
     steps: [
       take(0.4, EXTRACT_PLACE), until('sulfuric-acid-1M', 'just-acidic', 'Sulfuric, as nitric acid would take the iodide.'), drops('sulfuric-acid-1M', 2), boil(3), cool(),

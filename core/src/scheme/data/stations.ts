@@ -25,7 +25,7 @@ export const EXTRACT_PLACE = 'extract';
 export const PLACE_NAMES: Readonly<Record<string, string>> = {
   extract: 'sodium extract', XAg: 'silver halide',
   S: 'original solution', X: 'carbonate extract', P1: 'chlorides', F1: 'filtrate of the chlorides', L1: 'hot-water liquid', D1: 'silver ammine',
-  P2: 'sulfides, group II', F2: 'filtrate of group II', T2: 'tin division', A2: 'spent liquid', E2: 'antimony and tin', C2: 'copper division', B2: 'bismuth precipitate', U2: 'copper ammine',
+  P2: 'sulfides, group II', F2: 'filtrate of group II', T2: 'arsenic subgroup, IIB', A2: 'spent liquid', E2: 'antimony and tin', C2: 'copper subgroup, IIA', B2: 'bismuth precipitate', U2: 'copper ammine',
   F2b: 'filtrate, oxidised', F2c: 'filtrate, phosphate out', PP: 'phosphate precipitate', P3: 'group III', F3: 'filtrate of group III', H3: 'group III in acid', R3: 'residue from base', A3: 'alkaline liquid', I3: 'residue in acid',
   P4: 'sulfides, group IV', F4: 'filtrate of group IV', Z4: 'zinc and manganese', N4: 'cobalt and nickel', M4: 'manganese residue', ZN4: 'zincate', P5: 'carbonates', F5: 'last filtrate', E5: 'carbonates in acetate', B5: 'barium chromate', F5c: 'barium out', S5: 'strontium sulfate', F5s: 'strontium out',
 };
