@@ -35,7 +35,7 @@ function splitCharge(plain: string): [body: string, charge: number] {
   if (caret) return [caret[1]!, signed(caret[2]!, caret[3]!)];
   const signs = /^(.*?)([+-]+)$/.exec(plain);
   if (!signs) return [plain, 0];
-  const [, body, run] = signs as unknown as [string, string, string];
+  const [body, run] = [signs[1]!, signs[2]!];
   // "Ni2+" is a charge of two on one atom; "NO3-" is three atoms and a single charge, and so is "I3-".
   const simple = /^([A-Z][a-z]?)(\d+)$/.exec(body);
   if (run.length === 1 && simple && !/^(F|Cl|Br|I)$/.test(simple[1]!)) return [simple[1]!, signed(simple[2]!, run)];

@@ -2,7 +2,7 @@
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
 import { testById, testTitle } from '../scheme/tests';
-import { isNothing, type Observation } from '../vocabulary/observation';
+import { isNothing, type Observation, observationOf } from '../vocabulary/observation';
 import { shownBy, watched } from './entries';
 import { kindOf, listed } from './kinds';
 import type { Posterior } from './posterior';
@@ -23,7 +23,7 @@ function signOf(test: string, suspect: string): string | undefined {
   const plain = sign.see.map((pattern) =>
     Object.fromEntries(Object.entries(pattern).map(([field, of]) => [field, Array.isArray(of) ? (of as unknown[])[0] : of])),
   );
-  return plain.map((o) => sayObservation(o as unknown as Observation)).join(', ');
+  return plain.map((o) => sayObservation(observationOf(o))).join(', ');
 }
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -2,7 +2,7 @@
 import type { Pattern, Sign, StandardTest } from '../scheme/model';
 import { fits, showsSign } from '../scheme/tests';
 import { sayAll } from '../senses/sentences';
-import type { Observation } from '../vocabulary/observation';
+import { type Observation, observationOf } from '../vocabulary/observation';
 import type { WhatSuspectGives } from './handbook';
 
 export interface OwnSign {
@@ -25,7 +25,7 @@ const signOf = (see: readonly Observation[], { see: patterns }: Sign): Observati
 
 /** The first words that a pattern accepts. */
 const firstWords = (pattern: Pattern): Observation =>
-  Object.fromEntries(Object.entries(pattern).map(([field, words]) => [field, [words].flat()[0]])) as unknown as Observation;
+  observationOf(Object.fromEntries(Object.entries(pattern).map(([field, words]) => [field, [words].flat()[0]])));
 
 /** Every way in which a suspect's samples show a sign, the commonest first. */
 function waysOf(given: WhatSuspectGives | undefined, sign: Sign): { see: Observation[]; share: number }[] {

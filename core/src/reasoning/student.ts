@@ -1,7 +1,7 @@
 /** Observers who write a record: one who sees everything, and one who leaves out, mistakes and imagines as the model of them says. */
 import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
-import { isNothing, nothingIn, type Observation, reworded } from '../vocabulary/observation';
+import { isNothing, nothingIn, type Observation, observationOf, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
 import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
 import { happeningsOf, hasScale, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
@@ -46,7 +46,7 @@ const SCALE = Array.from({ length: SCALE_PH }, (_, pH) => pH);
 
 /** What was left out is not there. */
 const withoutBlanks = (o: Observation): Observation =>
-  Object.fromEntries(Object.entries(o).filter(([, word]) => word !== undefined)) as unknown as Observation;
+  observationOf(Object.fromEntries(Object.entries(o).filter(([, word]) => word !== undefined)));
 
 /** Someone who leaves out, mistakes and imagines at the model's rates. */
 export function student(random: () => number): Observer {

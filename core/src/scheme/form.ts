@@ -9,6 +9,9 @@ import {
   type Observation,
   type ObservationOf,
   reworded,
+  observationOf,
+  type Words,
+  wordsOf,
 } from '../vocabulary/observation';
 import { HEATED, NOTICED, ONLY_HEATED } from './data/noticed';
 import type { Pattern, StandardTest } from './model';
@@ -53,9 +56,6 @@ export interface Form {
   readonly more: readonly FormLine[];
 }
 
-type Words = Readonly<Record<string, string | number | undefined>>;
-const wordsOf = (o: Observation | Pattern): Words => o as unknown as Words;
-
 /** Words that say how one looked, and so make a line of their own. */
 const WAYS = ['paper', 'splint', 'zone', 'through', 'look'] as const;
 /** Words that are said more closely, in the order in which one says them. */
@@ -90,7 +90,7 @@ function headOf(o: Observation): Observation {
   if (o.channel === 'solution' && colour !== undefined && event !== 'mixed') delete head['event'];
   if (o.channel === 'solid' && colour !== undefined && (event === 'colour-changed' || event === 'unchanged'))
     delete head['event'];
-  return head as unknown as Observation;
+  return observationOf(head);
 }
 
 /** What is tapped for an observation, one after another. */
@@ -110,20 +110,22 @@ const keyOf = (o: Observation): string =>
 export const sameTap = (a: Observation, b: Observation): boolean => keyOf(headOf(a)) === keyOf(headOf(b));
 
 const wayOf = (o: Observation): Observation =>
-  Object.fromEntries([
-    ['channel', o.channel],
-    ...WAYS.filter((f) => wordsOf(o)[f] !== undefined && f in channelRow(o.channel).fields).map((f) => [f, wordsOf(o)[f]]),
-  ]) as unknown as Observation;
+  observationOf(
+    Object.fromEntries([
+      ['channel', o.channel],
+      ...WAYS.filter((f) => wordsOf(o)[f] !== undefined && f in channelRow(o.channel).fields).map((f) => [f, wordsOf(o)[f]]),
+    ]),
+  );
 
 /** Every observation that a pattern of a sign takes, as far as it says what happened. */
 function acceptedBy(pattern: Pattern): Observation[] {
   let out: Record<string, unknown>[] = [{ channel: pattern.channel }];
   for (const field of ['event', 'colour', 'smell', ...WAYS]) {
-    const words = wordsOf(pattern)[field] as unknown;
+    const words = new Map<string, unknown>(Object.entries(pattern)).get(field);
     if (words === undefined) continue;
     out = out.flatMap((o) => [words].flat().map((word) => ({ ...o, [field]: word })));
   }
-  return out.filter((o) => Object.keys(o).length > 1) as unknown as Observation[];
+  return out.filter((o) => Object.keys(o).length > 1).map(observationOf);
 }
 
 const EVENT_OF_COLOUR: Readonly<Partial<Record<Channel, string>>> = {
@@ -171,7 +173,7 @@ function waysOf(channel: Channel, { ops, seen, test }: Making): Observation[] {
     if (op.op === 'charcoal' && channel === 'solid') return [{ look: 'cold' }];
     return [];
   };
-  for (const words of ops.flatMap(ofOp)) put({ channel, ...words } as unknown as Observation);
+  for (const words of ops.flatMap(ofOp)) put(observationOf({ channel, ...words }));
   if (!ways.size) for (const { see } of seen) if (see.channel === channel) put(see);
   if (!ways.size)
     for (const pattern of test?.signs?.flatMap((s) => s.see) ?? [])

@@ -3,7 +3,7 @@
  * of a cheap sensor. It stands in for a device in the demo and in tests, and knows nothing of how colours are read.
  */
 import { converter, parse } from 'culori';
-import { CARD_WHITE, type Light, type Picture, type Spot } from './colour-reading';
+import { CARD_WHITE, eachPart, type Light, type Picture, type Spot } from './colour-reading';
 import type { Drawing } from './drawn';
 
 export interface Lighting {
@@ -88,8 +88,8 @@ function scene(drawing: Drawing) {
     if (aside >= 1 || y < TUBE.top || y > TUBE.bottom) return behind;
     if (aside > 0.62 && aside < 0.7 && x < TUBE.x) return [0.95, 0.95, 0.95];
     const glass = aside > 0.8 ? 1 - 1.6 * (aside - 0.8) : 1;
-    if (solid && y > solidTop) return solid.map((v) => v * glass * (1 + GRAIN * grain)) as unknown as Light;
-    return behind.map((v, i) => v * (y > liquidTop ? liquid[i]! : 1) * glass) as unknown as Light;
+    if (solid && y > solidTop) return eachPart(solid, (v) => v * glass * (1 + GRAIN * grain));
+    return eachPart(behind, (v, i) => v * (y > liquidTop ? liquid[i] : 1) * glass);
   };
 }
 

@@ -19,6 +19,9 @@ export interface Spot {
 /** Light as the camera measured it, linear, each 0 to 1. */
 export type Light = readonly [red: number, green: number, blue: number];
 
+/** Something done to every part of a light. */
+export const eachPart = ([r, g, b]: Light, of: (part: number, i: 0 | 1 | 2) => number): Light => [of(r, 0), of(g, 1), of(b, 2)];
+
 /** Linear light of an sRGB byte. Source: IEC 61966-2-1. */
 const LINEAR = Float64Array.from({ length: 256 }, (_, i) => {
   const v = i / 255;
@@ -27,6 +30,14 @@ const LINEAR = Float64Array.from({ length: 256 }, (_, i) => {
 
 /** Of all pixels around a spot the lightest and darkest tenths are left out: glints, grains and specks. */
 const LEFT_OUT = 0.1;
+
+/** Mean without the brightest and the darkest; the list is sorted. */
+function trimmedMean(values: number[]): number {
+  const sorted = values.sort((a, b) => a - b);
+  const cut = Math.floor(sorted.length * LEFT_OUT);
+  const kept = sorted.slice(cut, sorted.length - cut);
+  return kept.reduce((sum, v) => sum + v, 0) / Math.max(1, kept.length);
+}
 
 /** The light around a spot. */
 export function lightAt({ width, height, data }: Picture, { x, y }: Spot, radius: number): Light {
@@ -37,12 +48,8 @@ export function lightAt({ width, height, data }: Picture, { x, y }: Spot, radius
       const at = 4 * (row * width + column);
       channels.forEach((c, i) => c.push(LINEAR[data[at + i]!]!));
     }
-  return channels.map((values) => {
-    const sorted = values.sort((a, b) => a - b);
-    const cut = Math.floor(sorted.length * LEFT_OUT);
-    const kept = sorted.slice(cut, sorted.length - cut);
-    return kept.reduce((sum, v) => sum + v, 0) / Math.max(1, kept.length);
-  }) as unknown as Light;
+  const [red, green, blue] = channels;
+  return [trimmedMean(red), trimmedMean(green), trimmedMean(blue)];
 }
 
 /** Share of the light that a matt white card gives back, by judgement: printing papers and cards lie between 0.85 and 0.95. */
@@ -111,7 +118,7 @@ export function readColour({ patch, card, of, expected = [] }: Asked): Reading {
     return { known: false, why: 'The card is too bright in this photo for its colour to be measured; take it in less light.' };
   // Behind a liquid it is the card that shines through; a solid gives back light of its own.
   const white = of === 'liquid' ? 1 : CARD_WHITE;
-  const [r, g, b] = patch.map((v, i) => clamp((v / card[i]!) * white)) as unknown as Light;
+  const [r, g, b] = eachPart(patch, (v, i) => clamp((v / card[i]) * white));
   const linear = { mode: 'lrgb' as const, r, g, b };
   const colour = toOklab(linear);
   const [first, second] = wordsFor(colour, of) as [Word, Word, ...Word[]];

@@ -14,6 +14,15 @@ export type ObservationOf<C extends Channel> = { readonly channel: C } & {
 /** One observation in the controlled vocabulary. */
 export type Observation = { [C in Channel]: ObservationOf<C> }[Channel];
 
+/** The words of an observation by their fields, as the table of channels names them. */
+export type Words = Readonly<Record<string, string | number | undefined>>;
+
+/** The same observation, for what goes through the fields of a table. */
+export const wordsOf = (o: Observation): Words => o as unknown as Words;
+
+/** An observation of words that come from the table of channels; nothing is checked. */
+export const observationOf = (words: Readonly<Record<string, unknown>>): Observation => words as unknown as Observation;
+
 export type { Channel };
 export { CHANNELS };
 

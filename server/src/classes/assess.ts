@@ -2,7 +2,7 @@
 import difficulties from '#difficulty' with { type: 'json' };
 import { loadCompounds } from '#atlas';
 import { LIBRARY } from '#core/organic/library';
-import type { Difficulties } from '#core/practice/rung';
+import { difficultiesFrom } from '#core/practice/difficulties';
 import { CompoundSpace } from '#core/reasoning/compounds';
 import { difficultyOf, partedBy } from '#core/reasoning/difficulty';
 import { type Difficulty, hardness } from '#core/reasoning/hardness';
@@ -13,7 +13,7 @@ import type { SampleSpec } from '#core/bench/sample';
 import type { DrawingOfSet, DrawnSet, Untold, UnknownSample } from '#contract';
 import { alone, nameOfUnknown, type Placed, placed } from '../../../atlas/src/placed';
 
-const TABLE = difficulties as unknown as Difficulties;
+const TABLE = difficultiesFrom(difficulties);
 /** Decibans from which two are told apart: twenty to one. */
 const TOLD = 13;
 const COMPOUND_GRAMS = 3;

@@ -4,11 +4,11 @@ import difficulties from '#difficulty' with { type: 'json' };
 import type { Listed } from '#core/exchange/lists';
 import { LIBRARY } from '#core/organic/library';
 import { holdingsOf, structureOf } from '#core/organic/structure';
-import type { Difficulties } from '#core/practice/rung';
+import { difficultiesFrom } from '#core/practice/difficulties';
 import { sayDifficulty } from '#core/reasoning/hardness';
 import type { CompoundView } from '#contract';
 
-const TABLE = difficulties as unknown as Difficulties;
+const TABLE = difficultiesFrom(difficulties);
 
 let library: readonly CompoundView[] | undefined;
 

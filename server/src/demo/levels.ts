@@ -3,11 +3,11 @@ import difficulties from '#difficulty' with { type: 'json' };
 import type { SampleSpec } from '#core/bench/sample';
 import { LIBRARY } from '#core/organic/library';
 import { mixtureName } from '#core/practice/graded';
-import type { Difficulties } from '#core/practice/rung';
+import { difficultiesFrom } from '#core/practice/difficulties';
 import { hardness } from '#core/reasoning/hardness';
 import { JAR_LEVELS, type Jar } from '#contract';
 
-const TABLE = difficulties as unknown as Difficulties;
+const TABLE = difficultiesFrom(difficulties);
 const COMPOUNDS = new Set(LIBRARY.map((c) => c.name));
 
 /** Between the thirds of all salts, or of all compounds, that are known. */

@@ -3,14 +3,14 @@ import { MoreHorizontal } from 'lucide-react';
 import { useState } from 'react';
 import type { Choice, FormLine } from '#core/scheme/form';
 import { channelRow } from '#core/vocabulary/channels';
-import type { Observation } from '#core/vocabulary/observation';
+import { type Observation, wordsOf } from '#core/vocabulary/observation';
 import { plainWord } from '#core/vocabulary/words';
 import { ChoiceField, TextField } from '../../parts/fields';
 import { swatchOf } from '../../parts/swatch';
 import { Chip } from '../../parts/ui';
 import { closer, isOn, placesOf, tapped } from './noting';
 
-const wordOf = (o: Observation, field: string): unknown => (o as unknown as Readonly<Record<string, unknown>>)[field];
+const wordOf = (o: Observation, field: string): unknown => wordsOf(o)[field];
 
 /** "Red litmus", "Bead, oxidising, hot". */
 export function lineName({ channel, fixed }: FormLine): string {

@@ -1,17 +1,15 @@
 /** What a tap on the form makes of the list of what was seen. */
 import { type Choice, type FormLine, isJoined, sameTap, saysNothing } from '#core/scheme/form';
-import { type Observation, reworded } from '#core/vocabulary/observation';
+import { type Observation, reworded, wordsOf } from '#core/vocabulary/observation';
 
 type List = readonly Observation[];
 
 const inLine = (o: Observation, line: FormLine): boolean =>
-  Object.entries(line.fixed).every(([field, word]) => (o as unknown as Record<string, unknown>)[field] === word);
+  Object.entries(line.fixed).every(([field, word]) => wordsOf(o)[field] === word);
 
 /** Those of a list that belong to a line of the form, by their places in the list. */
 export const placesOf = (list: List, line: FormLine): number[] => list.flatMap((o, i) => (inLine(o, line) ? [i] : []));
 
-type Words = Readonly<Record<string, unknown>>;
-const wordsOf = (o: Observation): Words => o as unknown as Words;
 const ownWords = (line: FormLine, { words }: Choice): [string, unknown][] =>
   Object.entries(words).filter(([field]) => !(field in line.fixed));
 

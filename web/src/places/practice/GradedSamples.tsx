@@ -5,7 +5,8 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { ANIONS, CATIONS } from '#core/matter/data/components';
 import { TESTED_ELEMENTS } from '#core/organic/data/features';
-import { type Difficulties, type Graded, judgeAnswer, type Rung, TO_MASTER } from '#core/practice/rung';
+import { difficultiesFrom } from '#core/practice/difficulties';
+import { type Graded, judgeAnswer, type Rung, TO_MASTER } from '#core/practice/rung';
 import { sayConfused, sayDifficulty } from '#core/reasoning/hardness';
 import { DEFAULT_RULES, schoolOf } from '#core/scheme/rules';
 import { stationOf, STATIONS, testsOf, testTitle } from '#core/scheme/tests';
@@ -22,7 +23,7 @@ const isCompound = ({ sample }: Graded) => 'smiles' in sample;
 const schemeOf = (graded: Graded) => (isCompound(graded) ? ('organic' as const) : schoolOf(DEFAULT_RULES));
 
 async function fetchLadder(): Promise<Rung[]> {
-  const table = (await import('#difficulty')).default as unknown as Difficulties;
+  const table = difficultiesFrom((await import('#difficulty')).default);
   return askWorker<'ladder'>({ ask: 'ladder', table });
 }
 
