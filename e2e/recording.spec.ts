@@ -50,6 +50,8 @@ const NARROW = 768;
 /** Waits until the page stands as it will at its new size. */
 async function laidOut(page: Page, width: number): Promise<void> {
   await expect(page.getByRole('tab', { name: 'Written' })).toHaveCount(width < NARROW ? 1 : 0);
+  // A window behind another is not drawn, and waits for ever.
+  await page.bringToFront();
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
 }
 

@@ -84,7 +84,7 @@ export function Standing({ view, append }: { view: CaseView; append: OpenCase['a
         }
       >
         The report is signed. To go on working, withdraw it
-        {own && summary.kind === 'simulated' ? '; once you have been shown what it was, the case is closed' : ''}.
+        {own && summary.kind === 'simulated' ? '; once the answer is revealed, the case is closed' : ''}.
       </Strip>
     );
   return (

@@ -51,7 +51,7 @@ function Card({ of, mark }: { of: BenchCard; mark: () => void }) {
           className="inline-flex min-h-11 items-center rounded-lg px-2 font-bold text-rust hover:bg-wash"
           to={`/cases/${of.case}/ledger`}
         >
-          Look
+          Open bench
         </Link>
         {SIGNED.includes(summary.status) && (
           <Button look="quiet" onClick={mark}>

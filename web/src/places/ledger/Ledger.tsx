@@ -132,7 +132,7 @@ export function Ledger() {
         <Heading
           note={
             <>
-              {summary.look} · {summary.kind === 'real' ? 'real' : 'simulated unknown'} {summary.matter} · opened{' '}
+              {summary.look} · {summary.kind === 'real' ? 'real' : 'simulated unknown'} {summary.matter} · begun{' '}
               {format(new Date(summary.createdAt), 'd MMMM yyyy')} · {summary.left.toFixed(2)} of {summary.of} {summary.unit} left
             </>
           }
