@@ -1,10 +1,38 @@
-/** Requests that nobody should send: how each is answered. `./foxing bench fuzz [--requests N] [--seed S]`. */
+/**
+ * Requests that nobody should send, from people with sessions: how each is answered.
+ * `./foxing bench fuzz [--requests N] [--seed S]`. Most bodies are built from the contract's schemas, as they should be or with
+ * one thing wrong; the rest is nonsense.
+ */
 import { randomUUID } from 'node:crypto';
 import { request as httpRequest } from 'node:http';
 import { parseArgs } from 'node:util';
 import fc from 'fast-check';
+import type * as z from 'zod';
 import { throwawayFoxing } from '#launcher/throwaway';
-import { caseChangesSchema } from '#contract';
+import {
+  appendSchema,
+  archivingSchema,
+  branchRequestSchema,
+  caseChangesSchema,
+  classChangeSchema,
+  drawingOfSetSchema,
+  importSchema,
+  joinSchema,
+  newCaseSchema,
+  newClassSchema,
+  newPersonSchema,
+  newSetSchema,
+  ownPassphraseSchema,
+  printingSchema,
+  reckonRequestSchema,
+  reviewSchema,
+  setChangeSchema,
+  signInSchema,
+  stockSchema,
+} from '#contract';
+import { houseRulesSchema } from '#core/scheme/rules';
+import { bodiesOf, withOneWrong } from './bodies';
+import { openSchool, PASSPHRASE, Visitor } from './visitor';
 
 const NASTY = [
   '',
@@ -24,161 +52,185 @@ const NASTY = [
   'null',
   '[]',
   '{}',
-  'jar-07',
-  'S',
-  'A',
-  'water',
-  'flame',
-  'CC(=O)O',
-  '[Na+].[Cl-]',
   '*',
   '[999C]',
   'C'.repeat(400),
 ];
+/** What there is: so that a body built of these is sometimes done. */
+const SENSIBLE = [
+  'jar-07',
+  'S',
+  'A',
+  'boil',
+  'water',
+  'ammonia-2M',
+  'sulfuric-acid-conc',
+  'hydrochloric-acid-2M',
+  'flame',
+  'free',
+  'dnp',
+  'Cu2+',
+  'CuSO4·5H2O',
+  'CC(=O)O',
+  '[Na+].[Cl-]',
+  'student0-0',
+];
 
-const word = fc.oneof(fc.constantFrom(...NASTY), fc.string({ maxLength: 30, unit: 'binary' }));
+const nonsense = fc.oneof(fc.constantFrom(...NASTY), fc.string({ maxLength: 30, unit: 'binary' }));
+const word = fc.oneof({ weight: 3, arbitrary: fc.constantFrom(...SENSIBLE) }, { weight: 1, arbitrary: nonsense });
 const value: fc.Arbitrary<unknown> = fc.oneof(
   { maxDepth: 3 },
-  word,
+  nonsense,
   fc.integer(),
   fc.double(),
   fc.boolean(),
   fc.constant(null),
-  fc.dictionary(word, word, { maxKeys: 4 }),
-  fc.array(word, { maxLength: 5 }),
+  fc.dictionary(nonsense, nonsense, { maxKeys: 4 }),
+  fc.array(nonsense, { maxLength: 5 }),
 );
 
-const op = fc.record(
-  {
-    op: fc.constantFrom(
-      'take',
-      'add',
-      'heat',
-      'dissolve',
-      'look',
-      'paper',
-      'flame',
-      'decant',
-      'filter',
-      'wash',
-      'fuse',
-      'test',
-      'evaporate',
-      'x',
-    ),
-    to: fc.oneof(fc.constantFrom('A', 'S', 'boil'), word),
-    from: fc.oneof(fc.constantFrom('A', 'S', 'sample'), word),
-    vessel: fc.oneof(fc.constantFrom('A', 'S'), word),
-    reagent: fc.oneof(fc.constantFrom('water', 'ammonia-2M', 'sulfuric-acid-conc'), word),
-    in: fc.oneof(fc.constantFrom('water'), word),
-    mL: fc.oneof(fc.double(), fc.constantFrom(1, 0.1, 1e308, -1)),
-    grams: fc.oneof(fc.double(), fc.constantFrom(0.1, 1e308)),
-    drops: fc.integer(),
-    minutes: fc.double(),
-    test: fc.oneof(fc.constantFrom('dnp', 'flame'), word),
-  },
-  { requiredKeys: ['op'] },
-);
-const payload = fc.oneof(
-  fc.record({ op, test: fc.option(word, { nil: undefined }) }),
-  fc.record({
-    test: fc.oneof(fc.constantFrom('flame', 'free'), word),
-    observed: fc.array(fc.dictionary(word, value, { maxKeys: 4 }), { maxLength: 3 }),
-  }),
-  value,
-);
-const event = fc.record({
-  kind: fc.oneof(
-    fc.constantFrom(
-      'operation',
-      'entry',
-      'strike',
-      'conclusion',
-      'withdrawn',
-      'timer',
-      'timer-done',
-      'rules',
-      'opened-up',
-      'opened',
-      'marked',
-      'unreplayable',
-    ),
-    word,
-  ),
-  payload,
-});
+interface Route {
+  readonly method: string;
+  /** `:case`, `:set`, `:class` stand for the ids of what there is. */
+  readonly path: string;
+  readonly body?: z.ZodType;
+  readonly weight?: number;
+}
 
-const ROUTES = [
-  'me',
-  'jars',
-  'cases',
-  'cases/:id',
-  'cases/:id/events',
-  'cases/:id/reasoning',
-  'cases/:id/reckoning',
-  'house-rules',
-  'compounds',
-  'compounds/drawing.svg',
-  'compounds/list',
-  'handbook/tests/flame',
-  'handbook/suspects/Na%2B',
-  'handbook/tests/constructor',
-  'nothing',
+const ROUTES: readonly Route[] = [
+  { method: 'POST', path: 'cases', body: newCaseSchema },
+  { method: 'POST', path: 'cases/:case/events', body: appendSchema, weight: 12 },
+  { method: 'PUT', path: 'cases/:case/archived', body: archivingSchema },
+  { method: 'POST', path: 'cases/:case/branch', body: branchRequestSchema },
+  { method: 'POST', path: 'cases/:case/reckoning', body: reckonRequestSchema },
+  { method: 'POST', path: 'cases/:case/review', body: reviewSchema },
+  { method: 'POST', path: 'cases/:case/photos' },
+  { method: 'POST', path: 'cases/import' },
+  { method: 'POST', path: 'classes', body: newClassSchema },
+  { method: 'PUT', path: 'classes/:class', body: classChangeSchema },
+  { method: 'POST', path: 'classes/:class/sets', body: newSetSchema },
+  { method: 'PUT', path: 'sets/:set', body: setChangeSchema },
+  { method: 'POST', path: 'draws', body: drawingOfSetSchema },
+  { method: 'POST', path: 'compounds/list', body: importSchema },
+  { method: 'PUT', path: 'house-rules', body: houseRulesSchema },
+  { method: 'PUT', path: 'stock', body: stockSchema },
+  { method: 'POST', path: 'preparation/pdf', body: printingSchema },
+  { method: 'POST', path: 'people', body: newPersonSchema },
+  { method: 'POST', path: 'sign-in', body: signInSchema },
+  { method: 'POST', path: 'join', body: joinSchema },
+  { method: 'PUT', path: 'me/passphrase', body: ownPassphraseSchema },
+  ...[
+    'me',
+    'jars',
+    'cases',
+    'cases/:case',
+    'cases/:case/reasoning',
+    'cases/:case/report',
+    'cases/:case/marks',
+    'cases/:case/debrief',
+    'cases/:case/export/csv',
+    'classes',
+    'classes/:class',
+    'sets/:set/benches',
+    'sets/:set/results',
+    'sets/:set/scheme',
+    'house-rules',
+    'stock',
+    'people',
+    'search',
+    'compounds',
+    'compounds/drawing.svg',
+    'compounds/list',
+    'handbook/tests/flame',
+    'handbook/tests/constructor',
+    'handbook/suspects/Na%2B',
+    'nothing',
+  ].map((path): Route => ({ method: 'GET', path })),
 ];
 
-const asked = fc.record({
-  method: fc.constantFrom('GET', 'POST', 'POST', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS', 'HEAD'),
-  route: fc.oneof(
-    { weight: 9, arbitrary: fc.constantFrom(...ROUTES) },
-    { weight: 1, arbitrary: word.map((w) => encodeURIComponent(w.toWellFormed())) },
-  ),
-  query: fc.option(
-    fc.dictionary(fc.constantFrom('after', 'effort', 'smiles', 'format', '__proto__', 'x[y]'), word, { maxKeys: 3 }),
-    { nil: {} },
-  ),
-  after: fc.integer({ min: -2, max: 5 }),
-  body: fc.oneof(
-    { weight: 5, arbitrary: event },
-    { weight: 2, arbitrary: value },
-    { weight: 1, arbitrary: fc.constantFrom('{"a":', '\0', '[[[[', '"x"') },
-  ),
-  wrapped: fc.boolean(),
-  type: fc.constantFrom(
-    'application/json',
-    'application/json',
-    'application/json; charset=utf-16',
-    'application/json; charset=morse',
-    'text/plain',
-    'multipart/form-data',
-  ),
-  headers: fc.constantFrom<Record<string, string>>(
-    {},
-    {},
-    {},
-    { origin: 'null' },
-    { origin: 'https://elsewhere.example' },
-    { origin: '::::' },
-    { 'content-encoding': 'br' },
-    { 'content-encoding': 'x' },
-    { host: 'elsewhere.example' },
-    { cookie: '\u00ff=1' },
-  ),
-});
+const HEADERS: readonly Record<string, string>[] = [
+  {},
+  {},
+  {},
+  {},
+  {},
+  {},
+  { origin: 'null' },
+  { origin: 'https://elsewhere.example' },
+  { origin: '::::' },
+  { 'content-encoding': 'br' },
+  { 'content-encoding': 'x' },
+  { host: 'elsewhere.example' },
+];
+const TYPES = [
+  ...Array.from({ length: 8 }, () => 'application/json'),
+  'application/json; charset=utf-16',
+  'application/json; charset=morse',
+  'text/plain',
+  'multipart/form-data',
+];
 
-const MOST_SECONDS = 20;
+/** What is sent for a route: mostly a body as it should be, often with one thing wrong, seldom nonsense. */
+const bodyOf = ({ body }: Route): fc.Arbitrary<unknown> => {
+  const mad = fc.oneof(value, fc.constantFrom('{"a":', '\0', '[[[[', '"x"'));
+  if (!body) return mad;
+  const right = bodiesOf(body, word);
+  const wrong = fc.tuple(right, value, fc.nat()).map(([b, v, pick]) => withOneWrong(b, v, pick));
+  return fc.oneof({ weight: 4, arbitrary: right }, { weight: 4, arbitrary: wrong }, { weight: 1, arbitrary: mad });
+};
 
-function send(url: URL, method: string, headers: Record<string, string>, body: string | undefined): Promise<number> {
+const PEOPLE = ['student', 'instructor', 'keeper', 'nobody'] as const;
+
+const asked = fc.oneof(...ROUTES.map((route) => ({ weight: route.weight ?? 1, arbitrary: fc.constant(route) }))).chain((route) =>
+  fc.record({
+    route: fc.constant(route),
+    who: fc.constantFrom('student' as const, ...PEOPLE),
+    method: fc.oneof(
+      { weight: 9, arbitrary: fc.constant(route.method) },
+      { weight: 1, arbitrary: fc.constantFrom('GET', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS', 'HEAD') },
+    ),
+    path: fc.oneof(
+      { weight: 19, arbitrary: fc.constant(route.path) },
+      { weight: 1, arbitrary: nonsense.map((w) => encodeURIComponent(w.toWellFormed())) },
+    ),
+    query: fc.option(
+      fc.dictionary(fc.constantFrom('after', 'effort', 'smiles', 'format', 'q', '__proto__', 'x[y]'), word, { maxKeys: 3 }),
+      { nil: {} },
+    ),
+    body: bodyOf(route),
+    /** An event is sent as the next of its case, so that it is judged rather than late. */
+    next: fc.boolean(),
+    type: fc.constantFrom(...TYPES),
+    headers: fc.constantFrom(...HEADERS),
+  }),
+);
+
+const MOST_SECONDS = 30;
+const BUSY = 503;
+
+interface Sent {
+  readonly status: number;
+  readonly text: string;
+}
+
+/** @returns the status, or -1 where the connection broke. */
+function send(url: URL, method: string, headers: Record<string, string>, body: string | undefined): Promise<Sent> {
   return new Promise((resolve) => {
     const req = httpRequest(url, { method, headers, agent: false, timeout: MOST_SECONDS * 1000 }, (res) => {
-      res.resume();
-      res.on('end', () => resolve(res.statusCode ?? 0));
-      res.on('error', () => resolve(-1));
+      let text = '';
+      res.setEncoding('utf8');
+      res.on('data', (part: string) => (text += part));
+      res.on('end', () => resolve({ status: res.statusCode ?? 0, text }));
+      res.on('error', () => resolve({ status: -1, text: 'cut' }));
     });
-    req.on('timeout', () => req.destroy());
-    req.on('error', () => resolve(-1));
+    req.on('timeout', () => req.destroy(new Error('no answer in time')));
+    req.on('error', (error) => resolve({ status: -1, text: error.message }));
     req.end(body);
   });
 }
+
+/** A student's case is begun anew when it holds so much that each look at it is slow. */
+const MOST_EVENTS = 60;
 
 export async function benchFuzz(args: readonly string[]): Promise<number> {
   const { values } = parseArgs({
@@ -187,30 +239,69 @@ export async function benchFuzz(args: readonly string[]): Promise<number> {
   });
   const foxing = await throwawayFoxing({ requestsPerMinute: 1e7 });
   const { url } = foxing.servers[0]!;
-  const statuses: Record<string, number> = {};
+  const counts: Record<string, number> = {};
   const bad: unknown[] = [];
+  let busy = 0;
   try {
-    const made = await fetch(`${url}/api/cases`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: '{"jar":"jar-09"}',
+    const [room] = await openSchool(url, 1, 1);
+    const { instructor, students } = room!;
+    const keeper = await new Visitor(url).enter('/sign-in', { login: 'keeper', passphrase: PASSPHRASE });
+    const set = await instructor.get<{ id: string }>('POST', `/classes/${room!.id}/sets`, {
+      title: 'Fuzz',
+      unknowns: [{ salts: [{ formula: 'CuSO4·5H2O', grams: 20 }] }],
+      terms: { tests: null, reasoning: true },
     });
-    const { id } = caseChangesSchema.parse(await made.json()).summary;
+    const people: Record<(typeof PEOPLE)[number], Visitor | null> = { student: students[0]!, instructor, keeper, nobody: null };
+    const cases = { student: '', instructor: '', keeper: '' };
+    const at = { student: Infinity, instructor: Infinity, keeper: Infinity };
     for (const a of fc.sample(asked, { numRuns: Number(values.requests), seed: Number(values.seed) })) {
+      const owner = a.who === 'nobody' ? 'student' : a.who;
+      if (at[owner] > MOST_EVENTS) {
+        const begun = caseChangesSchema.parse(await people[owner]!.get('POST', '/cases', { jar: 'jar-09' }));
+        cases[owner] = begun.summary.id;
+        at[owner] = begun.seq;
+      }
       const query = new URLSearchParams(Object.entries(a.query).map(([k, v]): [string, string] => [k, v.toWellFormed()]));
-      const target = new URL(`${url}/api/${a.route.replace(':id', id)}?${query}`);
-      const wrapped = a.wrapped && typeof a.body === 'object' ? { id: randomUUID(), after: a.after, event: a.body } : a.body;
-      const text = typeof wrapped === 'string' ? wrapped : JSON.stringify(wrapped);
+      const path = a.path.replace(':case', cases[owner]).replace(':class', room!.id).replace(':set', set.id);
+      const target = new URL(`${url}/api/${path}?${query}`);
+      const isAppend = a.route.body === appendSchema && typeof a.body === 'object' && a.body !== null;
+      const body = isAppend && a.next ? Object.assign({}, a.body, { id: randomUUID(), after: at[owner] }) : a.body;
+      const text = typeof body === 'string' ? body : JSON.stringify(body);
       const bodied = !['GET', 'HEAD'].includes(a.method);
-      const headers = { ...(bodied && { 'content-type': a.type }), ...a.headers };
-      const status = await send(target, a.method, headers, bodied ? text : undefined);
-      statuses[status] = (statuses[status] ?? 0) + 1;
-      if (status >= 500 || status < 0)
-        bad.push({ status, method: a.method, target: target.pathname + target.search, headers, text: text?.slice(0, 300) });
+      const cookie = people[a.who]?.cookie;
+      const headers = { ...(bodied && { 'content-type': a.type }), ...(cookie && { cookie }), ...a.headers };
+      const answer = await send(target, a.method, headers, bodied ? text : undefined);
+      const key = `${a.route.method} ${a.route.path.split('/')[0]!} ${answer.status}`;
+      counts[key] = (counts[key] ?? 0) + 1;
+      if (isAppend && answer.status === 200) at[owner]++;
+      if (answer.status === BUSY) busy++;
+      else if (answer.status >= 500 || answer.status < 0)
+        bad.push({
+          answer,
+          who: a.who,
+          method: a.method,
+          target: target.pathname + target.search,
+          headers: a.headers,
+          text: text?.slice(0, 600),
+        });
+      // Whoever signed out or lost a passphrase by what was sent comes back.
+      if (a.who !== 'nobody' && answer.status === 401) people[a.who] = await back(url, a.who);
     }
-    process.stdout.write(`${JSON.stringify({ ...values, statuses, failed: bad.length, examples: bad.slice(0, 10) }, null, 1)}\n`);
+    const statuses: Record<string, number> = {};
+    for (const [key, n] of Object.entries(counts)) {
+      const status = key.split(' ').at(-1)!;
+      statuses[status] = (statuses[status] ?? 0) + n;
+    }
+    const done = Object.fromEntries(Object.entries(counts).filter(([key]) => / 20\d$/.test(key)));
+    process.stdout.write(
+      `${JSON.stringify({ ...values, statuses, done, busy, failed: bad.length, examples: bad.slice(0, 10) }, null, 1)}\n`,
+    );
     return bad.length ? 1 : 0;
   } finally {
     await foxing.remove();
   }
 }
+
+const LOGINS = { student: 'student0-0', instructor: 'teacher0', keeper: 'keeper' } as const;
+const back = (url: string, who: keyof typeof LOGINS): Promise<Visitor> =>
+  new Visitor(url).enter('/sign-in', { login: LOGINS[who], passphrase: PASSPHRASE });

@@ -4,7 +4,7 @@
  * many people write records that contradict themselves, and at the end everybody looks at a new record within two seconds.
  * The people, the servers and the database share the cores of one machine, so that the times are those of a crowded one.
  */
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { throwawayDemo } from '#launcher/throwaway';
 import { type Benches, benchesSchema } from '#contract';
@@ -21,8 +21,13 @@ const LOOK_MS = 15000;
 /** As the page of the benches waits before it looks again. */
 const SOON_MS = 300;
 const OVERLAP_MS = 1000;
+/** Until what was closed is closed on the other side too. */
+const SETTLING_MS = 5000;
 
 const rssMB = (pid: number) => Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1024);
+
+/** Files, sockets and pipes that a process holds open. */
+const openHandles = (pid: number) => readdirSync(`/proc/${pid}/fd`).length;
 
 const UNKNOWNS = ['CuSO4·5H2O', 'Pb(NO3)2', 'KI', 'Na2CO3·10H2O', 'BaCl2·2H2O', 'NiSO4·6H2O', 'ZnSO4·7H2O', 'NH4Cl'];
 
@@ -128,14 +133,25 @@ export async function benchLoad(args: readonly string[]): Promise<number> {
       }),
     );
     const people = rooms.flatMap((r) => r.workers);
-    const memory = () => supervisors.map((s) => rssMB(s.serverPid!));
-    const memoryMB = [memory()];
-    const looks = setInterval(() => memoryMB.push(memory()), LOOK_MS);
+    const ofServers = (of: (pid: number) => number) => supervisors.map((s) => of(s.serverPid!));
+    const memoryMB = [ofServers(rssMB)];
+    const handles = [ofServers(openHandles)];
+    const looks = setInterval(() => {
+      memoryMB.push(ofServers(rssMB));
+      handles.push(ofServers(openHandles));
+    }, LOOK_MS);
+    const leaving = new AbortController();
     for (const { onlooker } of rooms) onlooker.look();
+    // Every page that is open hears of what moves on.
+    let notices = 0;
+    for (const v of visitors) void v.listen(() => notices++, leaving.signal);
     await Promise.all([...people.map((p) => p.work(until)), contradict(contradicting, measured, until)]);
     if (hard) await lookAtOnce(visitors, measured);
     clearInterval(looks);
     for (const { onlooker } of rooms) onlooker.close();
+    leaving.abort();
+    await new Promise((resolve) => setTimeout(resolve, SETTLING_MS));
+    const handlesAfter = ofServers(openHandles);
     const db = openPool(cluster.url);
     const lost = [];
     for (const p of people) {
@@ -145,7 +161,19 @@ export async function benchLoad(args: readonly string[]): Promise<number> {
     const { events, broken } = await verifyChains(db);
     await db.end();
     const { statuses } = measured;
-    const report = { ...values, ms: measured.summary(), statuses, memoryMB, given: balancer.given, events, lost, broken };
+    const report = {
+      ...values,
+      ms: measured.summary(),
+      statuses,
+      memoryMB,
+      handles,
+      handlesAfter,
+      notices,
+      given: balancer.given,
+      events,
+      lost,
+      broken,
+    };
     process.stdout.write(`${JSON.stringify(report, null, 1)}\n`);
     return lost.length || broken.length ? 1 : 0;
   } finally {

@@ -76,7 +76,8 @@ export interface Classroom {
   readonly students: readonly Visitor[];
 }
 
-const PASSPHRASE = 'three old brushes';
+/** Of everybody in the school. */
+export const PASSPHRASE = 'three old brushes';
 
 /** Turns accounts on, and fills classrooms by their codes. */
 export async function openSchool(url: string, classes: number, studentsEach: number): Promise<Classroom[]> {

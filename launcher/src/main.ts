@@ -3,6 +3,7 @@ import { bundleOf } from '../../atlas/src/bundle';
 import type * as BenchAppending from '../../bench/appending';
 import type * as BenchFuzz from '../../bench/fuzz';
 import type * as BenchInterface from '../../bench/interface';
+import type * as BenchKills from '../../bench/kills';
 import type * as BenchLoad from '../../bench/load';
 import type * as BenchReasoning from '../../bench/reasoning';
 import type * as BenchRecords from '../../bench/records';
@@ -41,7 +42,8 @@ const HELP = `Usage: ./foxing <command>
   species            print the thermodynamic data in use
   bench [what]       print the solver's times; of reasoning, how well whole sets are worked (--quick for some); of records, how well
                      those written by hand from textbooks are judged; of append, load
-                     (--people, --instructors, --minutes, --servers) and fuzz (--requests), how the server bears them;
+                     (--people, --instructors, --minutes, --servers), fuzz (--requests) and kills (--kills, --people), how the
+                     server bears them;
                      of secrecy (--salts), what sealed work tells a student;
                      of interface, what a person waits for in the browser
 `;
@@ -58,6 +60,7 @@ const BENCHES: Readonly<Record<string, (args: readonly string[]) => Promise<numb
   append: async () => (await bundled<typeof BenchAppending>('bench/appending')).benchAppend(),
   interface: async () => (await bundled<typeof BenchInterface>('bench/interface')).benchInterface(),
   load: async (args) => (await bundled<typeof BenchLoad>('bench/load')).benchLoad(args),
+  kills: async (args) => (await bundled<typeof BenchKills>('bench/kills')).benchKills(args),
   secrecy: async (args) => (await bundled<typeof BenchSecrecy>('bench/secrecy')).benchSecrecy(args),
   fuzz: async (args) => (await bundled<typeof BenchFuzz>('bench/fuzz')).benchFuzz(args),
 };
