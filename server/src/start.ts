@@ -34,6 +34,8 @@ export interface StartOptions {
 }
 
 const DRAIN_MS = 5000;
+/** A connection that rests is kept longer than any proxy or browser keeps it, so that none is closed as a request sets out on it. */
+const KEEP_ALIVE_MS = 75000;
 const WARMING_SECONDS = 30;
 
 /** Listens on loopback, and serves until closed. @throws when the port is taken. */
@@ -59,6 +61,8 @@ export async function startServer(options: StartOptions): Promise<Running> {
   });
   const rest = () => Promise.all([live.close(), bench.close(), thought.close(), hashing.close()]);
   const server = app.listen(options.port, '127.0.0.1');
+  server.keepAliveTimeout = KEEP_ALIVE_MS;
+  server.headersTimeout = KEEP_ALIVE_MS + DRAIN_MS;
   try {
     await new Promise<void>((resolve, reject) => server.once('listening', resolve).once('error', reject));
   } catch (error) {
