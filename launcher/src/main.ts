@@ -9,6 +9,7 @@ import type * as BenchReasoning from '../../bench/reasoning';
 import type * as BenchRecords from '../../bench/records';
 import type * as BenchSecrecy from '../../bench/secrecy';
 import type * as BenchSolver from '../../bench/solver';
+import type * as Manual from '../../core/src/bench/operations/manual';
 import type * as Atlas from '../../cli/src/atlas';
 import type * as Find from '../../cli/src/find';
 import type * as Predict from '../../cli/src/predict';
@@ -32,7 +33,7 @@ const HELP = `Usage: ./foxing <command>
   restore FILE       fill an empty database from such a file
   passphrase LOGIN   give somebody a new passphrase, the administrator too; it is printed
   test [part]        run the checks: all, or core, server, web, e2e
-  sim SCRIPT.json …  run bench scripts on a simulated sample
+  sim SCRIPT.json …  run bench scripts on a simulated sample; ./foxing help operations lists what a step may be
   deduce RECORD.json what a record of observations proves
   advise RECORD.json the tests worth doing next
   solve SAMPLE.json  work a simulated sample to a conclusion; --all singles|mixtures|compounds|unlisted for a whole set
@@ -105,14 +106,18 @@ async function run(argv: readonly string[]): Promise<number> {
       return (await bundled<typeof Species>('cli/src/species')).species();
     case 'bench':
       return bench(rest);
-    case undefined:
     case 'help':
-    case '--help':
-      process.stdout.write(HELP);
+      if (rest[0] !== 'operations') break;
+      process.stdout.write(`${(await bundled<typeof Manual>('core/src/bench/operations/manual')).manualText()}\n`);
       return 0;
+    case undefined:
+    case '--help':
+      break;
     default:
       throw new UserError(`there is no command "${command}"; ./foxing help lists them`);
   }
+  process.stdout.write(HELP);
+  return 0;
 }
 
 // `./foxing species | head`: who has read enough goes away, and nothing is wrong.

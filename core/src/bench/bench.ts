@@ -5,7 +5,7 @@ import { recovered } from '../organic/extraction';
 import type { Equation } from '../reactions/equations';
 import { drawOff, pour, reagentById } from './contents';
 import { asCompound, compoundTest, EXTRACT, fusion, separate } from './compound';
-import { dryHeat } from './dry';
+import { dryHeat, ignite } from './dry';
 import { BenchError } from './error';
 import type { Happening } from './happenings';
 import type { Op } from './ops';
@@ -178,6 +178,8 @@ export function perform(bench: Bench, op: Op): Step {
       return one(bench, op.minutes ?? 1, heating.heat(vesselOf(bench, op.vessel, 'vessel'), op));
     case 'evaporate':
       return one(bench, 6, heating.evaporate(vesselOf(bench, op.vessel, 'vessel'), op));
+    case 'ignite':
+      return one(bench, 8, ignite(vesselOf(bench, op.vessel, 'vessel')));
     case 'cool':
       return one(bench, 2, wet.cool(filled(bench, op.vessel)));
     case 'shake':

@@ -15,7 +15,10 @@ import { parseSalt, parted } from '../matter/salts';
 import type { Colour } from '../vocabulary/words';
 import type { OpOf } from './ops';
 import { type SolidSample, solidOf } from './sample';
-import { emptyVessel, type HeatedPart, type Vessel } from './vessel';
+import { dryResidue } from './heating';
+import { BenchError } from './error';
+import { emptyVessel, type HeatedPart, isEmpty, ROOM_CELSIUS, type Vessel } from './vessel';
+import type { Worked } from './wet';
 
 /** Less of a component than this, mol, is not there. */
 export const has = (matter: Amounts, id: string): boolean => (matter[id] ?? 0) > 1e-9;
@@ -41,11 +44,12 @@ class Heating {
   readonly events: HeatedPart['events'][number][] = [];
   residue: Colour | undefined;
 
+  /** @param matter mol over components; it is not changed. */
   constructor(
-    sample: SolidSample,
-    private readonly op: OpOf<'dry-heat'>,
+    matter: Amounts,
+    private readonly strong: boolean,
   ) {
-    this.matter = addAmounts({}, parted(sample.perGram), op.grams);
+    this.matter = { ...matter };
   }
 
   has(id: string): boolean {
@@ -95,7 +99,7 @@ class Heating {
 
   decompose(): void {
     for (const row of DECOMPOSITIONS) {
-      if (!this.has(row.anion) || (row.strong && !this.op.strong)) continue;
+      if (!this.has(row.anion) || (row.strong && !this.strong)) continue;
       if (row.cations && !row.cations.some((id) => this.has(id))) continue;
       if (row.not?.some((id) => this.has(id))) continue;
       const most = this.matter[row.anion]! / over(row.from)[row.anion]!;
@@ -111,7 +115,7 @@ class Heating {
   carbonate(): void {
     const { anion, gas, acid, acidEach } = CARBONATE;
     if (!this.has(anion)) return;
-    const goes = this.carbonateGoes('gentle') || (!!this.op.strong && this.carbonateGoes('strong'));
+    const goes = this.carbonateGoes('gentle') || (!!this.strong && this.carbonateGoes('strong'));
     const spare = Math.max(0, this.matter[acid] ?? 0) / acidEach;
     const mol = goes ? this.matter[anion]! : Math.min(this.matter[anion]!, spare);
     if (mol > GAS_MOL) this.leave(gas, mol);
@@ -119,7 +123,7 @@ class Heating {
 
   /** Goes to the cool wall: all of it over a strong flame, too little to miss over a gentle one. */
   sublime(of: Amounts): void {
-    if (!this.op.strong) return;
+    if (!this.strong) return;
     const times = Math.min(...Object.entries(of).map(([id, count]) => (id === 'H+' ? Infinity : this.matter[id]! / count)));
     addAmounts(this.matter, of, -times);
     addAmounts(this.lost, of, times);
@@ -128,6 +132,27 @@ class Heating {
   acidWithWater(hydrated: boolean): void {
     const { anion, cations, gas, share } = ACID_LOST;
     if (hydrated && this.has(anion) && cations.some((id) => this.has(id))) this.leave(gas, this.matter[anion]! * share);
+  }
+
+  private sublimate() {
+    return SUBLIMATES.find(({ of }) => Object.keys(of).every((id) => id === 'H+' || this.has(id)));
+  }
+
+  /** All that heat does, in the order of temperature. @returns what settles on the cool wall. */
+  through(hydrated: boolean) {
+    this.dry();
+    this.ammonium(!!this.sublimate());
+    for (const salt of HEATED_SALTS)
+      if (salt.hydrated === hydrated && salt.needs.every((id) => this.has(id))) this.events.push(salt.event);
+    this.decompose();
+    this.carbonate();
+    this.acidWithWater(hydrated);
+    const sublimate = this.sublimate();
+    if (sublimate) {
+      this.sublime(sublimate.of);
+      this.events.push('sublimed');
+    }
+    return sublimate;
   }
 }
 
@@ -163,26 +188,14 @@ interface Heated {
 }
 
 function heatPart(sample: SolidSample, op: OpOf<'dry-heat'>): Heated {
-  const heating = new Heating(sample, op);
+  const heating = new Heating(addAmounts({}, parted(sample.perGram), op.grams), !!op.strong);
   const hydrated = crystalWater(sample, op.grams) > WATER_MOL;
   const fires = heating.has(AMMONIUM.base) && AMMONIUM_FIRES.some((f) => heating.has(f.anion));
   const acid = heating.matter[CARBONATE.acid] ?? 0;
   // A hydroxide gives up half of its hydrogen and oxygen as water, an oxide none.
   const basic = acid < 0 && (heating.matter['H2O'] ?? 0) + acid / 2 > WATER_MOL;
   const acidSalt = heating.has(CARBONATE.anion) && (heating.matter[CARBONATE.acid] ?? 0) > 1e-6;
-  heating.dry();
-  const sublimateOf = () => SUBLIMATES.find(({ of }) => Object.keys(of).every((id) => id === 'H+' || heating.has(id)));
-  heating.ammonium(!!sublimateOf());
-  for (const salt of HEATED_SALTS)
-    if (salt.hydrated === hydrated && salt.needs.every((id) => heating.has(id))) heating.events.push(salt.event);
-  heating.decompose();
-  heating.carbonate();
-  heating.acidWithWater(hydrated);
-  const sublimate = sublimateOf();
-  if (sublimate) {
-    heating.sublime(sublimate.of);
-    heating.events.push('sublimed');
-  }
+  const sublimate = heating.through(hydrated);
   const { matter, gas, lost, events, residue } = heating;
   const colours = { ...(sublimate && { sublimate: sublimate.colour }), ...(residue && { residue }) };
   return { part: { sample, matter, gas, hydrated, events, ...colours }, lost, watery: fires || hydrated || acidSalt || basic };
@@ -200,6 +213,39 @@ export function dryHeat(sample: SolidSample, op: OpOf<'dry-heat'>): Vessel {
     lost: sum(heated.map(({ lost }) => lost)),
     celsius: op.strong ? STRONG_CELSIUS : GENTLE_CELSIUS,
     heated: { sample, parts, watery: heated.some(({ watery }) => watery) },
+  };
+}
+
+/** Burns off in the open at a red heat. */
+const BURNS = ['C(s)', 'S(s)'];
+/** mol of a sublimate that is seen as smoke. */
+const SMOKE_MOL = 1e-5;
+
+/**
+ * Heats a dry residue to redness and lets it cool. That oxides made so dissolve more slowly than fresh ones is not followed.
+ * @throws BenchError where there is liquid left, or nothing.
+ */
+export function ignite(vessel: Vessel): Worked {
+  if (vessel.mL > 0) throw new BenchError(`vessel: ${vessel.id} still holds liquid; evaporate it to dryness first`);
+  if (isEmpty(vessel)) throw new BenchError(`vessel: ${vessel.id} is empty; there is nothing to ignite`);
+  if (vessel.kind === 'beaker') throw new BenchError(`vessel: a beaker cracks at a red heat; evaporate in a dish instead`);
+  const heating = new Heating(vessel.amounts, true);
+  const ammonium = heating.matter[AMMONIUM.base] ?? 0;
+  // One goes after another: what is left of the first lets the next be seen.
+  for (let left = SUBLIMATES.length; left > 0 && heating.through(false); left--);
+  for (const id of BURNS) {
+    const mol = heating.matter[id] ?? 0;
+    if (mol <= 0) continue;
+    addAmounts(heating.matter, { [id]: -mol });
+    addAmounts(heating.lost, { [id]: mol });
+  }
+  const { heated: _, ...before } = vessel;
+  const lost = addAmounts({ ...vessel.lost }, heating.lost);
+  const after = dryResidue({ ...before, amounts: heating.matter, gas: {}, lost, celsius: ROOM_CELSIUS });
+  const smoke = ammonium - (heating.matter[AMMONIUM.base] ?? 0) > SMOKE_MOL ? [{ what: 'white-fumes' as const }] : [];
+  return {
+    vessel: after,
+    happened: [{ what: 'change', from: vessel, to: after }, { what: 'gas', left: heating.gas, vessel: after }, ...smoke],
   };
 }
 

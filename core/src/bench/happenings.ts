@@ -14,8 +14,8 @@ export type Happening =
   | { readonly what: 'passing'; readonly from: Vessel; readonly through: Vessel }
   /** mol of each gas that left since; the vessel as it was then. */
   | { readonly what: 'gas'; readonly left: Amounts; readonly vessel: Vessel }
-  /** Sulfuric acid goes off as a white mist. */
-  | { readonly what: 'acid-fumes' }
+  /** Sulfuric acid goes off as a white mist, or ammonium salts as smoke. */
+  | { readonly what: 'white-fumes' }
   /** Warmer than before, by its own heat. */
   | { readonly what: 'warmer' }
   /** A reagent was added drop by drop: what each drop did, and all of them together. */

@@ -7,7 +7,7 @@ import type { OpOf } from './ops';
 import { letReact } from './reacting';
 import { runTogether } from './solids';
 import { boilDown, carryOff, STEAM_MOL_PER_ML } from './vapour';
-import { BOILING_CELSIUS, isEmpty, type Vessel } from './vessel';
+import { BOILING_CELSIUS, isEmpty, type Vessel, WATER_PER_LITRE } from './vessel';
 import { changed, happenedIn, type Worked } from './wet';
 
 const WARM_CELSIUS = 60;
@@ -60,6 +60,24 @@ function acidLeft(vessel: Vessel): number {
   return mL;
 }
 
+/** The same without its last water. */
+function withoutWater(vessel: Vessel): Vessel {
+  const water = Math.max(0, vessel.amounts['H2O'] ?? 0);
+  return {
+    ...vessel,
+    mL: 0,
+    amounts: addAmounts({ ...vessel.amounts }, { H2O: -water }),
+    lost: addAmounts({ ...vessel.lost }, { H2O: water }),
+  };
+}
+
+/** The solids that dry matter is, as they come out of the last of a liquid. */
+export function dryResidue(vessel: Vessel): Vessel {
+  const wet = addAmounts({ ...vessel.amounts }, { H2O: (DRY_ML / 1000) * WATER_PER_LITRE });
+  const lost = addAmounts({ ...vessel.lost }, { H2O: -(DRY_ML / 1000) * WATER_PER_LITRE });
+  return withoutWater(letReact({ ...vessel, mL: DRY_ML, amounts: wet, lost }, { minutes: 2, pressure: DRYING_ATM }).vessel);
+}
+
 export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} has no liquid to evaporate`);
   const target = op.fumes ? acidLeft(vessel) : op.dry ? 0 : op.to_mL;
@@ -71,17 +89,8 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
     const carried = carryOff(now, steam * STEAM_MOL_PER_ML);
     now = letReact(boilDown(carried, steam), { minutes: 2, pressure: 1 }).vessel;
   }
-  if (target === 0) {
-    now = letReact(now, { minutes: 2, pressure: DRYING_ATM }).vessel;
-    const water = Math.max(0, now.amounts['H2O'] ?? 0);
-    now = {
-      ...now,
-      mL: 0,
-      amounts: addAmounts({ ...now.amounts }, { H2O: -water }),
-      lost: addAmounts({ ...now.lost }, { H2O: water }),
-    };
-  }
+  if (target === 0) now = withoutWater(letReact(now, { minutes: 2, pressure: DRYING_ATM }).vessel);
   if (op.fumes) now = letReact(now, { minutes: 2, pressure: DRYING_ATM }).vessel;
   const out = changed(vessel, runTogether(now, 5));
-  return op.fumes ? { ...out, happened: [...out.happened, { what: 'acid-fumes' }] } : out;
+  return op.fumes ? { ...out, happened: [...out.happened, { what: 'white-fumes' }] } : out;
 }

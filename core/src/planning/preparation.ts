@@ -85,6 +85,8 @@ export interface Preparation {
 const UNTIL_ML = 1.5;
 /** A rod or a paper is wetted with so much, mL. */
 const WETTED_ML = 0.1;
+/** Sodium carbonate solution with which a sample is boiled out, mL. */
+const EXTRACTING_ML = 8;
 
 interface Used {
   readonly reagent: string;
@@ -108,7 +110,35 @@ function usedBy(op: Op, dropML: number): Used[] {
       return [{ reagent: op.dipped, amount: WETTED_ML }];
     case 'limewater':
       return [{ reagent: 'lime-water', amount: 2 }];
-    default:
+    case 'carbonate-extract':
+      return [{ reagent: 'sodium-carbonate-1M', amount: EXTRACTING_ML }];
+    case 'charcoal':
+      return op.then ? [{ reagent: 'cobalt-ii-nitrate-0.1M', amount: WETTED_ML }] : [];
+    case 'set-up':
+    case 'take':
+    case 'take-solid':
+    case 'pass':
+    case 'heat':
+    case 'evaporate':
+    case 'ignite':
+    case 'lead':
+    case 'cool':
+    case 'shake':
+    case 'centrifuge':
+    case 'stand':
+    case 'decant':
+    case 'filter':
+    case 'paper':
+    case 'splint':
+    case 'smell':
+    case 'look':
+    case 'flame':
+    case 'bead':
+    case 'dry-heat':
+    case 'fuse':
+    case 'shake-out':
+    case 'work-on':
+    case 'test':
       return [];
   }
 }

@@ -142,6 +142,32 @@ class Watch {
         return;
       case 'flame':
         if (op.wire === 'dirty') this.note('dirty-wire', done, 'flame wire', { [done.seq]: [{ ...op, wire: 'clean' }] });
+        return;
+      case 'set-up':
+      case 'take-solid':
+      case 'dissolve':
+      case 'lead':
+      case 'cool':
+      case 'shake':
+      case 'centrifuge':
+      case 'stand':
+      case 'splint':
+      case 'limewater':
+      case 'smell':
+      case 'look':
+      case 'rod':
+      case 'bead':
+      case 'dry-heat':
+      case 'charcoal':
+      case 'carbonate-extract':
+      case 'fuse':
+      case 'shake-out':
+      case 'work-on':
+      case 'test':
+      case 'ignite':
+        return;
+      default:
+        op satisfies never;
     }
   }
 }

@@ -55,6 +55,33 @@ export function variationsOf(op: Op): Variation[] {
       break;
     case 'test':
       if (op.control === undefined) say('the control that shows it', { ...op, control: 'positive' });
+      break;
+    case 'set-up':
+    case 'take-solid':
+    case 'dissolve':
+    case 'evaporate':
+    case 'lead':
+    case 'cool':
+    case 'shake':
+    case 'centrifuge':
+    case 'decant':
+    case 'filter':
+    case 'splint':
+    case 'limewater':
+    case 'smell':
+    case 'look':
+    case 'rod':
+    case 'bead':
+    case 'dry-heat':
+    case 'charcoal':
+    case 'carbonate-extract':
+    case 'fuse':
+    case 'shake-out':
+    case 'work-on':
+    case 'ignite':
+      break;
+    default:
+      op satisfies never;
   }
   say('left out');
   return out;

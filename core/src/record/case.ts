@@ -1,5 +1,5 @@
 /** A case as the fold over its events. Nothing is simulated here: what came of an operation stands beside it. */
-import type { Op } from '../bench/ops';
+import { definitionOf } from '../bench/ops';
 import { DROP_ML, reagentName } from '../bench/contents';
 import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
@@ -143,27 +143,10 @@ function operated(state: CaseState, { payload, result }: RecordedOf<'operation'>
   };
 }
 
-/** What stood in a vessel before an operation that put something there. */
-function parentIn(op: Op, id: string): string | undefined {
-  switch (op.op) {
-    case 'take':
-    case 'decant':
-    case 'filter':
-      return id === op.to || (op.op === 'filter' && id === op.residue) ? op.from : undefined;
-    case 'take-solid':
-    case 'dissolve':
-    case 'dry-heat':
-    case 'carbonate-extract':
-      return 'sample';
-    default:
-      return undefined;
-  }
-}
-
 function standing(before: StandingVessel | undefined, id: string, now: VesselResult | null, { op, seq, result }: DoneOperation) {
   const had = before?.gone === false ? before : undefined;
   if (!now) return { ...before!, gone: true, seq };
-  const parent = had?.parent ?? parentIn(op, id);
+  const parent = had?.parent ?? definitionOf(op).origin?.(op, id);
   const added = op.op === 'add' && op.to === id ? op : undefined;
   const reagent = added ? reagentName(added.reagent) : had?.reagent;
   const drops = added ? (added.drops ?? result?.drops ?? Math.round((added.mL ?? 0) / DROP_ML)) : 0;

@@ -2,11 +2,11 @@
 import { reagentById } from '../bench/contents';
 import { checkDose } from '../bench/dose';
 import { BenchError } from '../bench/error';
-import type { Op } from '../bench/ops';
+import { type Op, reagentsIn } from '../bench/ops';
 import { ionId } from '../matter/catalogue';
 import { FormulaError } from '../matter/formula';
 import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
-import { reagentsIn } from '../scheme/needs';
+
 import { FREE_WORK, testById } from '../scheme/tests';
 import type { CaseState, Status } from './case';
 import type { CaseEvent, EventOf, ExaminerEvent } from './events';

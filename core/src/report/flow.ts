@@ -97,6 +97,33 @@ class Flow {
         break;
       case 'heat':
         if (op.to === 'boil') this.put(op.vessel, 'boiled');
+        break;
+      case 'ignite':
+        this.put(op.vessel, 'ignited');
+        break;
+      case 'set-up':
+      case 'lead':
+      case 'cool':
+      case 'shake':
+      case 'centrifuge':
+      case 'stand':
+      case 'paper':
+      case 'splint':
+      case 'limewater':
+      case 'smell':
+      case 'look':
+      case 'rod':
+      case 'flame':
+      case 'bead':
+      case 'dry-heat':
+      case 'charcoal':
+      case 'fuse':
+      case 'shake-out':
+      case 'work-on':
+      case 'test':
+        break;
+      default:
+        op satisfies never;
     }
   }
 }

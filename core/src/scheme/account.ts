@@ -1,5 +1,5 @@
 /** One account of all that the steps of a procedure showed. */
-import { type Op, placesIn } from '../bench/ops';
+import { definitionOf, type Op, placesIn } from '../bench/ops';
 import { type Channel, type Observation, reworded } from '../vocabulary/observation';
 import type { DoStep, StandardTest } from './model';
 import type { HouseRules } from './rules';
@@ -31,13 +31,11 @@ export interface Showed extends Pick<DoStep, 'prepares'> {
   readonly see: readonly Observation[];
 }
 
-/** Handling that shows nothing new. */
-const MUTE: ReadonlySet<Op['op']> = new Set(['take', 'decant', 'wash']);
 const lies = (o: Observation) => o.channel === 'precipitate' && o.event !== 'none';
 
 /** What the steps showed; of those that only got a tube ready for what comes, the solid that still lies in it. */
 export function shownBySteps(steps: readonly Showed[]): Observation[] {
-  const telling = steps.filter(({ op }) => !MUTE.has(op.op));
+  const telling = steps.filter(({ op }) => !definitionOf(op).isHandling);
   const proper = telling.filter((s) => !s.prepares);
   const [first] = proper;
   if (!first) return telling.flatMap((s) => s.see);

@@ -1,5 +1,5 @@
 /** What a set forbids when it strikes out tests: their means, under whatever name an operation is done. */
-import type { Op } from '../bench/ops';
+import { definitionOf, type Op, reagentsIn } from '../bench/ops';
 import { REAGENTS } from '../matter/data/reagents';
 import type { StandardTest } from './model';
 import { reagentRestriction } from './needs';
@@ -21,66 +21,10 @@ function bottle(reagent: string): Means[] {
   return !row || isPlainWater ? [] : [{ id: `bottle ${reagent}`, name: row.name, reagent }];
 }
 
-const means = (id: string, name = id): Means[] => [{ id, name }];
-
 /** What an operation needs beside glass, water and a burner. */
 export function meansOf(op: Op): Means[] {
-  switch (op.op) {
-    case 'add':
-      return bottle(op.reagent);
-    case 'dissolve':
-      return bottle(op.in);
-    case 'wash':
-      return bottle(op.with);
-    case 'rod':
-      return bottle(op.dipped);
-    case 'pass':
-      return means(`gas ${op.gas}`, op.gas.replace('-', ' '));
-    case 'flame':
-      return means(
-        `flame ${op.through ?? 'none'}`,
-        op.through === 'cobalt-glass' ? 'the flame through cobalt glass' : 'the flame',
-      );
-    case 'bead':
-      return means('borax bead', 'the borax bead');
-    case 'charcoal':
-      return means(
-        op.then ? 'cobalt nitrate on charcoal' : 'charcoal',
-        op.then ? 'cobalt nitrate on charcoal' : 'the charcoal block',
-      );
-    case 'dry-heat':
-      return means('hard-glass tube', 'heating in a hard-glass tube');
-    case 'paper':
-      return means(`paper ${op.paper}`, `${op.paper.replaceAll('-', ' ')} paper`);
-    case 'splint':
-      return means(`splint ${op.splint}`, `the ${op.splint} splint`);
-    case 'limewater':
-      return means('lime water');
-    case 'carbonate-extract':
-      return means('carbonate extract', 'the soda extract');
-    case 'fuse':
-      return means('sodium fusion', 'fusion with sodium');
-    case 'test':
-      return means(`test ${op.test}`, op.test.replaceAll('-', ' '));
-    case 'shake-out':
-      return means(`shake-out ${op.with}`, `shaking out with ${op.with.replaceAll('-', ' ')}`);
-    case 'set-up':
-    case 'take':
-    case 'take-solid':
-    case 'heat':
-    case 'evaporate':
-    case 'lead':
-    case 'cool':
-    case 'shake':
-    case 'centrifuge':
-    case 'stand':
-    case 'decant':
-    case 'filter':
-    case 'smell':
-    case 'look':
-    case 'work-on':
-      return [];
-  }
+  const apparatus = definitionOf(op).apparatus?.(op);
+  return [...reagentsIn(op).flatMap(bottle), ...(apparatus ? [apparatus] : [])];
 }
 
 /** All that a test may need, whichever way a house does it. */

@@ -1,5 +1,5 @@
 /** The form on which a test is written down: what it can show, one choice each, the likely and the asked-for first. */
-import type { Op } from '../bench/ops';
+import { definitionOf, type Op } from '../bench/ops';
 import { channelRow, CHANNELS } from '../vocabulary/channels';
 import {
   type Channel,
@@ -164,15 +164,8 @@ function waysOf(channel: Channel, { ops, seen, test }: Making): Observation[] {
   const { fields } = CHANNELS[channel];
   const ways = new Map<string, Observation>();
   const put = (o: Observation) => ways.set(keyOf(wayOf(o)), wayOf(o));
-  const ofOp = (op: Op): readonly Words[] => {
-    if (op.op === 'paper' && channel === 'paper') return [{ paper: op.paper }];
-    if (op.op === 'splint' && channel === 'splint') return [{ splint: op.splint }];
-    if (op.op === 'bead' && channel === 'bead') return [{ zone: op.zone, look: op.look }];
-    if (op.op === 'flame' && channel === 'flame') return [{ through: op.through ?? 'none' }];
-    if (op.op === 'dry-heat' && channel === 'solid') return [{ look: 'hot' }, { look: 'cold' }];
-    if (op.op === 'charcoal' && channel === 'solid') return [{ look: 'cold' }];
-    return [];
-  };
+  const ofOp = (op: Op): readonly Words[] =>
+    (definitionOf(op).looks?.(op) ?? []).flatMap((look) => (look.channel === channel ? [look.words] : []));
   for (const words of ops.flatMap(ofOp)) put(observationOf({ channel, ...words }));
   if (!ways.size) for (const { see } of seen) if (see.channel === channel) put(see);
   if (!ways.size)

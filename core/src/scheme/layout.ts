@@ -1,5 +1,5 @@
 /** Laying a procedure on the tubes of a real bench. */
-import { type Op, placesIn } from '../bench/ops';
+import { filledBy, type Op, placesIn } from '../bench/ops';
 import type { StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { freeTubes, isFresh, onVessels, schemeOf, startsOf, stepsOf, testsOf } from './tests';
@@ -7,15 +7,7 @@ import { freeTubes, isFresh, onVessels, schemeOf, startsOf, stepsOf, testsOf } f
 /** Does the first operation on this place put something fresh into it? */
 export function startsAnew(ops: readonly Op[], place: string): boolean {
   const first = ops.find((op) => placesIn(op).includes(place));
-  return (
-    !!first &&
-    (first.op === 'dissolve' ||
-      first.op === 'take-solid' ||
-      first.op === 'take' ||
-      first.op === 'decant' ||
-      first.op === 'carbonate-extract') &&
-    first.to === place
-  );
+  return !!first && filledBy(first) === place;
 }
 
 /** The tube that stands for a shared place now: `F1`, or after working it anew `F1-2`, `F1-3`. */

@@ -1,24 +1,11 @@
 /** What a test takes: bottles, sample, waste, cautions, and what it makes of the house's restrictions. */
 import { reagentById } from '../bench/contents';
-import { gramsForTest } from '../organic/testids';
-import type { Op } from '../bench/ops';
+import { definitionOf, reagentsIn } from '../bench/ops';
 import { HANDLING, UNKNOWN } from './data/handling';
 import { SUBSTITUTES } from './data/substitutes';
 import type { DoStep, StandardTest } from './model';
 import type { HouseRules } from './rules';
 import { stepsOf } from './tests';
-
-/** Bottles that an operation opens. */
-export const reagentsIn = (op: Op): string[] =>
-  op.op === 'add'
-    ? [op.reagent]
-    : op.op === 'dissolve'
-      ? [op.in]
-      : op.op === 'wash'
-        ? [op.with]
-        : op.op === 'rod'
-          ? [op.dipped]
-          : [];
 
 /** Bottles by the steps that open them. */
 const bottles = new WeakMap<readonly DoStep[], readonly string[]>();
@@ -33,26 +20,7 @@ export function reagentsOf(test: StandardTest, rules: HouseRules): readonly stri
 
 /** Grams of dry sample that the test takes. */
 export function gramsOf(test: StandardTest, rules: HouseRules): number {
-  return stepsOf(test, rules).reduce((sum, { op }) => sum + gramsIn(op), 0);
-}
-
-const PINCH_GRAMS = 0.01;
-
-function gramsIn(op: Op): number {
-  switch (op.op) {
-    case 'add':
-      return 0;
-    case 'flame':
-    case 'bead':
-    case 'charcoal':
-      return PINCH_GRAMS;
-    case 'fuse':
-      return (op.sample_mg * op.tubes) / 1000;
-    case 'test':
-      return op.control ? 0 : gramsForTest(op.test);
-    default:
-      return 'grams' in op ? op.grams : 0;
-  }
+  return stepsOf(test, rules).reduce((sum, { op }) => sum + (definitionOf(op).grams?.(op) ?? 0), 0);
 }
 
 /** mL of a shared tube that the test takes. */

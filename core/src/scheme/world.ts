@@ -1,7 +1,7 @@
 /** A sample and all that a scheme would show of it: each test run in the simulator, after what must come before it. */
 import { type Bench, openBench, perform, type Step } from '../bench/bench';
 import { BenchError } from '../bench/error';
-import { type Op, placesIn } from '../bench/ops';
+import { definitionOf, type Op, placesIn } from '../bench/ops';
 import { NotConverged } from '../equilibrium/solver';
 import type { SampleSpec } from '../bench/sample';
 import type { Vessel } from '../bench/vessel';
@@ -140,26 +140,4 @@ function asMuchAsThereIs(op: Op, { vessels }: Bench): Op {
 }
 
 /** A step as it is done where amounts and patience differ. */
-function under({ amounts, time }: Circumstance, op: Op): Op {
-  switch (op.op) {
-    case 'add':
-      return {
-        ...op,
-        ...(op.drops !== undefined && { drops: Math.max(1, Math.round(op.drops * amounts)) }),
-        ...(op.mL !== undefined && { mL: op.mL * amounts }),
-        ...(op.grams !== undefined && { grams: op.grams * amounts }),
-      };
-    case 'take-solid':
-    case 'dry-heat':
-    case 'carbonate-extract':
-    case 'dissolve':
-      return { ...op, grams: op.grams * amounts };
-    case 'heat':
-      return { ...op, minutes: (op.minutes ?? 1) * time };
-    case 'stand':
-    case 'pass':
-      return { ...op, minutes: op.minutes * time };
-    default:
-      return op;
-  }
-}
+const under = (circumstance: Circumstance, op: Op): Op => definitionOf(op).varied?.(op, circumstance) ?? op;

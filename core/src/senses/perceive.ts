@@ -18,7 +18,7 @@ function perceive(h: Happening): readonly Observation[] {
       );
     case 'gas':
       return gasSeen(h.left, h.vessel);
-    case 'acid-fumes':
+    case 'white-fumes':
       return [{ channel: 'gas', event: 'evolved', colour: 'white' }];
     case 'warmer':
       return [{ channel: 'heat', event: 'warmer' }];

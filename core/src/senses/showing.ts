@@ -58,7 +58,7 @@ interface HeldUp {
 }
 
 /** Operations that hold something up, or over a burner; what is noticed of others is in the tube. */
-const HELD_UP: Readonly<Partial<Record<Op['op'], HeldUp>>> = {
+const HELD_UP = {
   flame: { title: 'Flame', scene: ({ flame }) => flame && flameOf(flame) },
   bead: {
     title: 'Borax bead',
@@ -86,7 +86,30 @@ const HELD_UP: Readonly<Partial<Record<Op['op'], HeldUp>>> = {
   },
   smell: { title: 'Smell', scene: ({ smell: [o] = [] }) => o && { is: 'smell', any: o.smell !== 'none' } },
   rod: { title: 'Glass rod', scene: ({ fumes: [o] = [] }) => o && { is: 'fumes', white: o.event === 'white-fumes' } },
-};
+  'set-up': null,
+  take: null,
+  'take-solid': null,
+  dissolve: null,
+  add: null,
+  pass: null,
+  heat: null,
+  evaporate: null,
+  lead: null,
+  cool: null,
+  shake: null,
+  centrifuge: null,
+  stand: null,
+  decant: null,
+  filter: null,
+  wash: null,
+  look: null,
+  'carbonate-extract': null,
+  fuse: null,
+  'shake-out': null,
+  'work-on': null,
+  test: null,
+  ignite: null,
+} satisfies Readonly<Record<Op['op'], HeldUp | null>>;
 
 function byChannel(see: readonly Observation[]): ChannelsSeen {
   const seen: Partial<Record<Channel, Observation[]>> = {};
@@ -96,7 +119,7 @@ function byChannel(see: readonly Observation[]): ChannelsSeen {
 
 /** What was held up by the last operation. */
 export function showingOf(op: Op, see: readonly Observation[]): Showing | null {
-  const held = HELD_UP[op.op];
+  const held: HeldUp | null = HELD_UP[op.op];
   const scene = held?.scene(byChannel(see));
   if (!held || !scene) return null;
   const title = op.op === 'paper' ? plainWord(op.paper) : held.title;
@@ -157,7 +180,7 @@ const READ_OFF: readonly Channel[] = ['smell', 'temperature', 'measurement', 'so
 function besideOf(seen: ChannelsSeen): Scene | undefined {
   const burns = seen.soot?.[0];
   if (burns) return { is: 'flame', lights: [{ hex: swatch(burns) ?? '#f2c14e', flash: false }], throughGlass: false };
-  return HELD_UP.flame!.scene(seen) ?? HELD_UP.paper!.scene(seen);
+  return HELD_UP.flame.scene(seen) ?? HELD_UP.paper.scene(seen);
 }
 
 function shown(of: ShownTube['of'], see: readonly Observation[]): ShownTube {

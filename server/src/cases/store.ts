@@ -43,7 +43,8 @@ export interface TakenIn {
 }
 
 export async function casesOf(db: Queryable, owner: string): Promise<ListedCase[]> {
-  const sql = 'select id, created_at, digest, archived, taken_in, work_set from "case" where owner = $1 order by created_at desc, id';
+  const sql =
+    'select id, created_at, digest, archived, taken_in, work_set from "case" where owner = $1 order by created_at desc, id';
   return (await db.query<ListedCase>({ name: 'cases-of', text: sql, values: [owner] })).rows;
 }
 

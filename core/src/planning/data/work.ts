@@ -17,6 +17,7 @@ export const WORK: Readonly<Record<Op['op'], WorkRow>> = {
   pass: { minutes: 0.5, uses: ['hands', 'hood'] },
   heat: { minutes: 0, uses: ['hands', 'burner'] },
   evaporate: { minutes: 6, uses: ['hands', 'burner', 'hood'] },
+  ignite: { minutes: 6, uses: ['hands', 'burner', 'hood'] },
   lead: { minutes: 1, uses: ['hands'] },
   cool: { minutes: 0.5, uses: ['hands'] },
   shake: { minutes: 0.5, uses: ['hands'] },

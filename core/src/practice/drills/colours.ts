@@ -1,6 +1,6 @@
 /** Colours: of precipitates, of solutions, among their neighbours. */
 import { reagentById } from '../../bench/contents';
-import { lower } from '../../scheme/say';
+import { lower } from '../../bench/operations/sentences';
 import { lab, liquidSamples, namingDistance, opaqueSamples, wordDistance } from '../../senses/colour';
 import { type Colour, plainWord } from '../../vocabulary/words';
 import { ANOTHER_COLOUR, LOOKS_ALIKE } from '../data/faults';

@@ -3,7 +3,7 @@ import { DROP_ML, reagentById } from '../../bench/contents';
 import { speciesById } from '../../matter/catalogue';
 import { BASES } from '../../matter/data/reagents';
 import { parseSalt } from '../../matter/salts';
-import { lower } from '../../scheme/say';
+import { lower } from '../../bench/operations/sentences';
 import { lab, namingDistance } from '../../senses/colour';
 import type { Drawing } from '../../senses/drawn';
 import { sayObservation } from '../../senses/sentences';

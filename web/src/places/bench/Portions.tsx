@@ -1,4 +1,4 @@
-import { WASH_NAMES } from '#core/scheme/say';
+import { WASH_NAMES } from '#core/bench/operations/shake-out';
 import type { CaseView } from '#contract';
 import { useBegin } from '../../state/begin';
 import { useCaseId } from '../../state/case';

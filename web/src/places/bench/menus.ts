@@ -2,7 +2,7 @@
 import type { Op } from '#core/bench/ops';
 import { CAPACITY_ML } from '#core/bench/vessel';
 import { EXTRACT_PLACE } from '#core/scheme/data/stations';
-import { WASH_NAMES } from '#core/scheme/say';
+import { WASH_NAMES } from '#core/bench/operations/shake-out';
 import type { ReagentRow } from '#core/matter/data/reagents';
 import type { CaseView, VesselView } from '#contract';
 import type { Action } from '../../state/keys';
@@ -158,6 +158,8 @@ export function menusFor({
           name: 'Evaporate to half the volume',
           op: { op: 'evaporate', vessel: id, to_mL: Math.max(0.1, (held?.drawing.mL ?? 1) / 2) },
         },
+        { name: 'Evaporate to dryness', op: { op: 'evaporate', vessel: id, dry: true } },
+        ...(held && held.drawing.mL <= 0 ? [{ name: 'Ignite the dry residue', op: { op: 'ignite', vessel: id } as Op }] : []),
         ...(compound || !solid
           ? []
           : [
