@@ -1,4 +1,5 @@
 /** A case over HTTP: what a list says of it, and what changed in it. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 import { opSchema } from '#core/bench/ops';
 import { type Wash, WASHES } from '#core/organic/data/washes';
@@ -35,11 +36,11 @@ export const caseSummarySchema = z.object({
   /** Of the work that was set in a class, if it is that. */
   set: z.uuid().nullable().default(null),
 });
-export type CaseSummary = z.infer<typeof caseSummarySchema>;
+export type CaseSummary = Received<z.infer<typeof caseSummarySchema>>;
 
 /** As it stands in the list of cases. */
 export const listedCaseSchema = caseSummarySchema.extend({ archived: z.boolean() });
-export type ListedCase = z.infer<typeof listedCaseSchema>;
+export type ListedCase = Received<z.infer<typeof listedCaseSchema>>;
 
 /** An entry or a report that was found by its words; what was looked for stands between ⟦ and ⟧. */
 export const foundSchema = z.object({
@@ -49,7 +50,7 @@ export const foundSchema = z.object({
   number: z.number().nullable(),
   excerpt: z.string(),
 });
-export type Found = z.infer<typeof foundSchema>;
+export type Found = Received<z.infer<typeof foundSchema>>;
 
 export const droppedSchema = z.object({ dropped: z.literal(true) });
 
@@ -65,7 +66,7 @@ export const vesselSchema = z.object({
   holds: z.string().optional(),
   drawing: drawingSchema,
 });
-export type VesselView = z.infer<typeof vesselSchema>;
+export type VesselView = Received<z.infer<typeof vesselSchema>>;
 
 export const entrySchema = z.object({
   number: z.number(),
@@ -85,7 +86,7 @@ export const entrySchema = z.object({
   /** The run, tubes and operations that it speaks of. */
   working: entryWorkingSchema,
 });
-export type EntryView = z.infer<typeof entrySchema>;
+export type EntryView = Received<z.infer<typeof entrySchema>>;
 
 /** A photo beside the record, by the SHA-256 of its bytes. */
 export const photoSchema = z.object({
@@ -99,11 +100,11 @@ export const photoSchema = z.object({
   entry: z.number().nullable(),
   at: z.string(),
 });
-export type PhotoView = z.infer<typeof photoSchema>;
+export type PhotoView = Received<z.infer<typeof photoSchema>>;
 
 /** A photo as it was kept. */
 export const keptPhotoSchema = photoSchema.pick({ photo: true, width: true, height: true });
-export type KeptPhoto = z.infer<typeof keptPhotoSchema>;
+export type KeptPhoto = Received<z.infer<typeof keptPhotoSchema>>;
 
 export const reportSchema = z.object({
   found: z.array(z.object({ ion: z.string(), claim: z.enum(['confirmed', 'may-be-present']), evidence: z.array(z.number()) })),
@@ -159,7 +160,7 @@ export const caseChangesSchema = z.object({
   /** What reacted in the last operation, once the identity may be known. */
   equations: z.array(equationSchema).optional(),
 });
-export type CaseChanges = z.infer<typeof caseChangesSchema>;
+export type CaseChanges = Received<z.infer<typeof caseChangesSchema>>;
 
 /** A case as it is known: all changes from the first event on. */
 export type CaseView = CaseChanges;
@@ -193,7 +194,7 @@ export function withChanges(known: CaseView, changes: CaseChanges): CaseView {
 
 /** Told over the event stream: a case of the person has moved on; or any may have, so look again. */
 export const noticeSchema = z.union([z.object({ case: z.uuid(), seq: z.number() }), z.object({ again: z.literal(true) })]);
-export type Notice = z.infer<typeof noticeSchema>;
+export type Notice = Received<z.infer<typeof noticeSchema>>;
 
 export const realSampleSchema = z.strictObject({
   name: z.string().trim().min(1, 'give it a name or number').max(60),
@@ -201,7 +202,7 @@ export const realSampleSchema = z.strictObject({
   grams: z.number().positive('weigh it: grams, above nothing').max(1000),
   matter: z.enum(['salt', 'compound']).default('salt'),
 });
-export type RealSample = z.infer<typeof realSampleSchema>;
+export type RealSample = Received<z.infer<typeof realSampleSchema>>;
 
 /** A structure that someone sets as an unknown: what it is stays on the server once the case is begun. */
 export const ownStructureSchema = z.strictObject({
@@ -209,7 +210,7 @@ export const ownStructureSchema = z.strictObject({
   smiles: z.string().trim().min(1, 'write its SMILES, such as CC(=O)O').max(500),
   grams: z.number().positive('grams, above nothing').max(100),
 });
-export type OwnStructure = z.infer<typeof ownStructureSchema>;
+export type OwnStructure = Received<z.infer<typeof ownStructureSchema>>;
 
 export const MOST_SALTS = 6;
 
@@ -226,7 +227,7 @@ export const ownSaltsSchema = z.strictObject({
     .min(1, 'write at least one formula')
     .max(MOST_SALTS, `no more than ${MOST_SALTS} salts in one jar`),
 });
-export type OwnSalts = z.infer<typeof ownSaltsSchema>;
+export type OwnSalts = Received<z.infer<typeof ownSaltsSchema>>;
 
 export const newCaseSchema = z.union([
   z.strictObject({ jar: z.string().min(1).max(40) }),
@@ -236,14 +237,14 @@ export const newCaseSchema = z.union([
   z.strictObject({ structure: ownStructureSchema }),
   z.strictObject({ portion: z.strictObject({ case: z.uuid(), id: z.string().min(1).max(24) }) }),
 ]);
-export type NewCase = z.infer<typeof newCaseSchema>;
+export type NewCase = Received<z.infer<typeof newCaseSchema>>;
 
 const waySchema = z.object({ tests: z.array(z.string()), minutes: z.number() });
-export type WayView = z.infer<typeof waySchema>;
+export type WayView = Received<z.infer<typeof waySchema>>;
 
 /** One's own way to a report, and a shorter one where it could be worked out. */
 export const waysSchema = z.object({ own: waySchema, shorter: waySchema.nullable() });
-export type Ways = z.infer<typeof waysSchema>;
+export type Ways = Received<z.infer<typeof waysSchema>>;
 
 /** What would have been done in the place of operations of a case that was opened up. */
 export const branchRequestSchema = z.strictObject({
@@ -252,10 +253,10 @@ export const branchRequestSchema = z.strictObject({
     .min(1)
     .max(20),
 });
-export type BranchRequest = z.infer<typeof branchRequestSchema>;
+export type BranchRequest = Received<z.infer<typeof branchRequestSchema>>;
 
 export const reckonRequestSchema = z.strictObject({ tube: z.string().min(1).max(24), reagent: z.string().min(1).max(60) });
-export type ReckonRequest = z.infer<typeof reckonRequestSchema>;
+export type ReckonRequest = Received<z.infer<typeof reckonRequestSchema>>;
 
 export const reckoningSchema = z.object({
   mL: z.number(),
@@ -264,7 +265,7 @@ export const reckoningSchema = z.object({
   neutralise: z.object({ end: z.enum(['just-basic', 'just-acidic']), mL: z.number() }).optional(),
   enough: z.number().optional(),
 });
-export type ReckoningView = z.infer<typeof reckoningSchema>;
+export type ReckoningView = Received<z.infer<typeof reckoningSchema>>;
 
 /** An event as sent: it says which event it follows, and carries its own id so that a repeat is known for one. */
 export const appendSchema = z.strictObject({
@@ -274,4 +275,4 @@ export const appendSchema = z.strictObject({
   /** When it was done, where it had to wait: by the device's clock, put right by what is known of its error. */
   done: z.iso.datetime().optional(),
 });
-export type Append = z.infer<typeof appendSchema>;
+export type Append = Received<z.infer<typeof appendSchema>>;

@@ -1,4 +1,5 @@
 /** Classes, the work that is set in them, and what came of it. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 import { opSchema } from '#core/bench/ops';
 import {
@@ -37,10 +38,10 @@ export const unknownSampleSchema = z.union([
   z.strictObject({ salts: ownSaltsSchema.shape.salts }),
   z.strictObject({ smiles: ownStructureSchema.shape.smiles, grams: ownStructureSchema.shape.grams }),
 ]);
-export type UnknownSample = z.infer<typeof unknownSampleSchema>;
+export type UnknownSample = Received<z.infer<typeof unknownSampleSchema>>;
 /** What may stand in a set: a sample, or a jar of the shelf, of which its instructor need not know what is in it. */
 export const unknownSchema = z.union([z.strictObject({ jar: z.string().max(40) }), unknownSampleSchema]);
-export type Unknown = z.infer<typeof unknownSchema>;
+export type Unknown = Received<z.infer<typeof unknownSchema>>;
 
 const tests = z.array(z.string().max(60)).min(1, 'allow at least one test').max(300).nullable();
 
@@ -52,11 +53,11 @@ export const drawingOfSetSchema = z.strictObject({
   /** Minutes of work that each should take, about. */
   minutes: z.number().positive().max(600).nullable().default(null),
 });
-export type DrawingOfSet = z.infer<typeof drawingOfSetSchema>;
+export type DrawingOfSet = Received<z.infer<typeof drawingOfSetSchema>>;
 
 /** Two unknowns that the allowed tests do not tell apart, and a test that would. */
 export const untoldSchema = z.object({ a: z.number(), b: z.number(), by: z.string().nullable() });
-export type Untold = z.infer<typeof untoldSchema>;
+export type Untold = Received<z.infer<typeof untoldSchema>>;
 
 export const drawnUnknownSchema = z.object({
   name: z.string(),
@@ -64,9 +65,9 @@ export const drawnUnknownSchema = z.object({
   /** Null where nothing known is like it. */
   difficulty: difficultySchema.nullable(),
 });
-export type DrawnUnknown = z.infer<typeof drawnUnknownSchema>;
+export type DrawnUnknown = Received<z.infer<typeof drawnUnknownSchema>>;
 export const drawnSetSchema = z.object({ unknowns: z.array(drawnUnknownSchema), untold: z.array(untoldSchema) });
-export type DrawnSet = z.infer<typeof drawnSetSchema>;
+export type DrawnSet = Received<z.infer<typeof drawnSetSchema>>;
 
 export const termsSchema = z.strictObject({
   tests: tests.default(null),
@@ -75,7 +76,7 @@ export const termsSchema = z.strictObject({
   /** The parts of a paper, as candidates see them; what is in its solution is told to nobody. */
   paper: partsSchema.nullable().default(null),
 });
-export type Terms = z.infer<typeof termsSchema>;
+export type Terms = Received<z.infer<typeof termsSchema>>;
 
 export { paperSchema, type Paper, type PartScheme, partSchemeSchema };
 
@@ -85,7 +86,7 @@ export const paperViewSchema = z.object({
   mL: z.number(),
   parts: z.array(z.object({ letter: z.string(), does: z.array(z.string()), ops: z.array(opSchema) })),
 });
-export type PaperView = z.infer<typeof paperViewSchema>;
+export type PaperView = Received<z.infer<typeof paperViewSchema>>;
 
 export const newSetSchema = z.strictObject({
   title,
@@ -107,9 +108,9 @@ export const newSetSchema = z.strictObject({
     .nullable()
     .default(null),
 });
-export type NewSet = z.infer<typeof newSetSchema>;
+export type NewSet = Received<z.infer<typeof newSetSchema>>;
 /** As it is sent, without what goes by default. */
-export type NewSetAsked = z.input<typeof newSetSchema>;
+export type NewSetAsked = Received<z.input<typeof newSetSchema>>;
 
 export const setChangeSchema = z.strictObject({
   /** Minutes from now; null for no end. */
@@ -123,7 +124,7 @@ export const setChangeSchema = z.strictObject({
   /** Of a paper, as it marks from now on. */
   scheme: paperSchemeSchema.optional(),
 });
-export type SetChange = z.infer<typeof setChangeSchema>;
+export type SetChange = Received<z.infer<typeof setChangeSchema>>;
 
 export const setSchema = z.object({
   id: z.uuid(),
@@ -135,7 +136,7 @@ export const setSchema = z.object({
   /** Cases by where they stand. */
   cases: z.record(z.string(), z.number()),
 });
-export type SetView = z.infer<typeof setSchema>;
+export type SetView = Received<z.infer<typeof setSchema>>;
 
 export const classSchema = z.object({
   id: z.uuid(),
@@ -145,7 +146,7 @@ export const classSchema = z.object({
   instructor: z.string(),
   members: z.number(),
 });
-export type ClassSummary = z.infer<typeof classSchema>;
+export type ClassSummary = Received<z.infer<typeof classSchema>>;
 
 /** A class: to its instructor with its code and its people. */
 export const classViewSchema = classSchema.extend({
@@ -153,7 +154,7 @@ export const classViewSchema = classSchema.extend({
   people: z.array(personSchema),
   sets: z.array(setSchema),
 });
-export type ClassView = z.infer<typeof classViewSchema>;
+export type ClassView = Received<z.infer<typeof classViewSchema>>;
 
 /** A bench, as its instructor sees it from the desk. */
 export const benchCardSchema = z.object({
@@ -168,11 +169,11 @@ export const benchCardSchema = z.object({
   idle: z.number(),
   trouble: z.array(z.enum(['stuck', 'out-of-sample', 'hazard'])),
 });
-export type BenchCard = z.infer<typeof benchCardSchema>;
+export type BenchCard = Received<z.infer<typeof benchCardSchema>>;
 
 /** Work that was set, with its benches. */
 export const benchesSchema = z.object({ set: setSchema, benches: z.array(benchCardSchema) });
-export type Benches = z.infer<typeof benchesSchema>;
+export type Benches = Received<z.infer<typeof benchesSchema>>;
 
 export const reviewSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('returned'), reason: z.string().trim().min(1, 'say what is to be done again').max(2000) }),
@@ -184,7 +185,7 @@ export const reviewSchema = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('opened-up') }),
 ]);
-export type Review = z.infer<typeof reviewSchema>;
+export type Review = Received<z.infer<typeof reviewSchema>>;
 
 /** Marks that are proposed for a report, line by line. */
 export const markLineSchema = z.object({
@@ -194,14 +195,14 @@ export const markLineSchema = z.object({
   marks: z.number(),
   outOf: z.number(),
 });
-export type MarkLine = z.infer<typeof markLineSchema>;
+export type MarkLine = Received<z.infer<typeof markLineSchema>>;
 export const proposedMarksSchema = z.object({
   identity: z.string(),
   lines: z.array(markLineSchema),
   marks: z.number(),
   of: z.number(),
 });
-export type ProposedMarks = z.infer<typeof proposedMarksSchema>;
+export type ProposedMarks = Received<z.infer<typeof proposedMarksSchema>>;
 
 export const resultsSchema = z.object({
   rows: z.array(
@@ -230,4 +231,4 @@ export const resultsSchema = z.object({
   /** Pairs of reports that say much the same in the same order, of different unknowns. */
   alike: z.array(z.object({ a: z.string(), b: z.string(), share: z.number(), example: z.string() })),
 });
-export type Results = z.infer<typeof resultsSchema>;
+export type Results = Received<z.infer<typeof resultsSchema>>;

@@ -1,4 +1,5 @@
 /** Compounds and the handbook over HTTP. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 import { LIST_FORMATS } from '#core/exchange/formats';
 import { observationSchema } from '#core/vocabulary/observation';
@@ -20,7 +21,7 @@ export const compoundSchema = z.object({
   source: z.string(),
   own: z.boolean(),
 });
-export type CompoundView = z.infer<typeof compoundSchema>;
+export type CompoundView = Received<z.infer<typeof compoundSchema>>;
 
 export const importSchema = z.strictObject({
   format: z.enum(LIST_FORMATS),
@@ -37,7 +38,7 @@ export const givenSchema = z.object({
   /** What other amounts or times make of it, in how many of them. */
   otherwise: z.array(z.object({ see: z.array(observationSchema), samples: z.number() })),
 });
-export type GivenView = z.infer<typeof givenSchema>;
+export type GivenView = Received<z.infer<typeof givenSchema>>;
 
 const equationSideSchema = z.array(z.object({ count: z.number(), formula: z.string(), solid: z.boolean() }));
 /** The net ionic equations by which a test shows an ion or element. */
@@ -45,4 +46,4 @@ export const equationsSchema = z.object({
   suspect: z.string(),
   equations: z.array(z.object({ left: equationSideSchema, right: equationSideSchema })),
 });
-export type EquationsView = z.infer<typeof equationsSchema>;
+export type EquationsView = Received<z.infer<typeof equationsSchema>>;

@@ -1,12 +1,13 @@
 /** People, how they sign in, and the jars on the shelf. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 
 export const ROLES = ['student', 'instructor', 'keeper'] as const;
 export const roleSchema = z.enum(ROLES);
-export type Role = z.infer<typeof roleSchema>;
+export type Role = Received<z.infer<typeof roleSchema>>;
 
 export const personSchema = z.object({ id: z.uuid(), name: z.string(), role: roleSchema });
-export type Person = z.infer<typeof personSchema>;
+export type Person = Received<z.infer<typeof personSchema>>;
 
 /** Who asks, and how people are told apart here. */
 export const meSchema = personSchema.extend({
@@ -19,7 +20,7 @@ export const meSchema = personSchema.extend({
   /** Who gave this person the passphrase in force, and when; null where they chose it themselves. */
   reset: z.object({ by: z.string(), at: z.string() }).nullable(),
 });
-export type Me = z.infer<typeof meSchema>;
+export type Me = Received<z.infer<typeof meSchema>>;
 
 const login = z
   .string()
@@ -42,7 +43,7 @@ export const passphraseSchema = z.strictObject({ passphrase });
 export const ownPassphraseSchema = z.strictObject({ current: z.string().max(200), passphrase });
 /** Somebody who signs in, as the keeper sees them. */
 export const accountViewSchema = personSchema.extend({ login: z.string() });
-export type AccountView = z.infer<typeof accountViewSchema>;
+export type AccountView = Received<z.infer<typeof accountViewSchema>>;
 export const signOutSchema = z.strictObject({ everywhere: z.boolean().default(false) });
 export const beSchema = z.strictObject({ person: z.uuid().nullable() });
 
@@ -59,4 +60,4 @@ export const jarSchema = z.object({
   /** Null where it was not worked out. */
   level: z.enum(JAR_LEVELS).nullable(),
 });
-export type Jar = z.infer<typeof jarSchema>;
+export type Jar = Received<z.infer<typeof jarSchema>>;

@@ -1,4 +1,5 @@
 /** The preparation room over HTTP. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 import { houseRulesSchema } from '#core/scheme/rules';
 
@@ -15,7 +16,7 @@ export const stockItemSchema = z.strictObject({
 });
 
 export const stockSchema = z.array(stockItemSchema).max(300, 'at most 300 bottles');
-export type StockList = z.infer<typeof stockSchema>;
+export type StockList = Received<z.infer<typeof stockSchema>>;
 
 export const preparationSchema = z.strictObject({
   tests: z.array(z.string().max(60)).min(1, 'choose at least one test').max(200),
@@ -38,4 +39,4 @@ export const printingSchema = z.strictObject({
   /** By which the unknowns are dealt out: the same number, the same key. */
   deal: z.int().nonnegative(),
 });
-export type PreparationPrinting = z.infer<typeof printingSchema>;
+export type PreparationPrinting = Received<z.infer<typeof printingSchema>>;

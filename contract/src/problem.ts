@@ -1,4 +1,5 @@
 /** What went wrong, for a person and for a program. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 
 /** RFC 9457 problem details, with a stable code and what to do. */
@@ -9,4 +10,4 @@ export const problemSchema = z.object({
   code: z.enum(['bad-input', 'not-found', 'stale', 'forbidden', 'signed-out', 'too-many', 'busy', 'away', 'internal']),
   detail: z.string(),
 });
-export type Problem = z.infer<typeof problemSchema>;
+export type Problem = Received<z.infer<typeof problemSchema>>;

@@ -1,4 +1,5 @@
 /** The reasoning over HTTP. */
+import type { Received } from '#core/vocabulary/received';
 import * as z from 'zod';
 import { compoundSchema } from './compounds';
 
@@ -12,7 +13,7 @@ export const suspectSchema = z.object({
   /** Of what is likely but not confirmed: the quickest test that would prove it. */
   proof: z.string().nullable(),
 });
-export type SuspectView = z.infer<typeof suspectSchema>;
+export type SuspectView = Received<z.infer<typeof suspectSchema>>;
 
 export const adviceSchema = z.object({
   test: z.string(),
@@ -25,11 +26,11 @@ export const adviceSchema = z.object({
   /** Another test worth doing, that is done while one waits for this one. */
   meanwhile: z.string().optional(),
 });
-export type AdviceView = z.infer<typeof adviceSchema>;
+export type AdviceView = Received<z.infer<typeof adviceSchema>>;
 
 /** How long to think about a record: as long as someone waits, or until mixtures were looked at thoroughly. */
 export const effortSchema = z.enum(['prompt', 'thorough']);
-export type Effort = z.infer<typeof effortSchema>;
+export type Effort = Received<z.infer<typeof effortSchema>>;
 
 /** What the record proves; or, when the house wants the person's own inference first, the entries that wait for one. */
 export const reasoningSchema = z.union([
@@ -67,4 +68,4 @@ export const reasoningSchema = z.union([
     further: z.boolean(),
   }),
 ]);
-export type ReasoningView = z.infer<typeof reasoningSchema>;
+export type ReasoningView = Received<z.infer<typeof reasoningSchema>>;

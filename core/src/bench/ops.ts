@@ -1,4 +1,5 @@
 /** The operations that a bench script or a person can ask for. Each is defined in a file of its own in `operations/`. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { OPERATIONS } from './operations/index';
 import type { Operation } from './operations/operation';
@@ -11,7 +12,7 @@ export const opSchema = z.discriminatedUnion(
   Object.values(OPERATIONS).map(({ schema }) => schema) as [Schema, ...Schema[]],
 );
 
-export type Op = z.infer<typeof opSchema>;
+export type Op = Received<z.infer<typeof opSchema>>;
 export type OpOf<K extends Op['op']> = Extract<Op, { op: K }>;
 
 export const definitionOf = (op: Op): Operation<Op> => OPERATIONS[op.op];

@@ -1,4 +1,5 @@
 /** The unknown: a solid of one or more salts, or a solution. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { BenchError } from './error';
 import { addAmounts, ionId, overComponents } from '../matter/catalogue';
@@ -36,7 +37,7 @@ export const sampleSchema = z.union([
   }),
 ]);
 
-export type SampleSpec = z.infer<typeof sampleSchema>;
+export type SampleSpec = Received<z.infer<typeof sampleSchema>>;
 
 export type Sample =
   | {

@@ -1,4 +1,5 @@
 /** How an examination paper is written down. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { opSchema } from '../bench/ops';
 import { observationSchema } from '../vocabulary/observation';
@@ -15,7 +16,7 @@ export const partsSchema = z.strictObject({
     .min(1, 'write at least one part')
     .max(15),
 });
-export type PaperParts = z.infer<typeof partsSchema>;
+export type PaperParts = Received<z.infer<typeof partsSchema>>;
 
 export const paperSchema = partsSchema.extend({
   salts: z
@@ -23,7 +24,7 @@ export const paperSchema = partsSchema.extend({
     .min(1)
     .max(4),
 });
-export type Paper = z.infer<typeof paperSchema>;
+export type Paper = Received<z.infer<typeof paperSchema>>;
 
 export const SOLUTION = 'Q';
 
@@ -48,7 +49,7 @@ export const partSchemeSchema = z.strictObject({
   /** Ions that may be inferred. */
   infers: z.array(z.strictObject({ ion: z.string().trim().min(1).max(30), marks })).max(12),
 });
-export type PartScheme = z.infer<typeof partSchemeSchema>;
+export type PartScheme = Received<z.infer<typeof partSchemeSchema>>;
 export const paperSchemeSchema = z.array(partSchemeSchema).min(1).max(15);
 
 /** Worked on the simulated bench, or with tubes that really stand there. */

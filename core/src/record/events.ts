@@ -1,4 +1,5 @@
 /** What can happen to a case. Events are appended and never changed; the case is their fold. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { opSchema } from '../bench/ops';
 import { type HouseRules, houseRulesSchema } from '../scheme/rules';
@@ -116,8 +117,8 @@ export const examinerEventSchema = z.discriminatedUnion('kind', [
   ),
 ]);
 
-export type CaseEvent = z.infer<typeof caseEventSchema>;
-export type ExaminerEvent = z.infer<typeof examinerEventSchema>;
+export type CaseEvent = Received<z.infer<typeof caseEventSchema>>;
+export type ExaminerEvent = Received<z.infer<typeof examinerEventSchema>>;
 export type EventOf<K extends CaseEvent['kind']> = Extract<CaseEvent, { kind: K }>;
 
 /** What stands in the record: the event, and what came of it when it happened. */

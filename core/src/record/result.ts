@@ -1,4 +1,5 @@
 /** What came of an event when it happened, kept beside it for ever. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { drawingSchema } from '../senses/drawn';
 import { observationSchema } from '../vocabulary/observation';
@@ -15,15 +16,15 @@ export const caseSubjectSchema = z.strictObject({
   /** SHA-256 of the sample behind the label with a secret salt, so that the identity shown later can be checked. */
   sealed: z.string().max(64).optional(),
 });
-export type CaseSubject = z.infer<typeof caseSubjectSchema>;
+export type CaseSubject = Received<z.infer<typeof caseSubjectSchema>>;
 
 export const vesselResultSchema = z.strictObject({ drawing: drawingSchema, celsius: z.number() });
-export type VesselResult = z.infer<typeof vesselResultSchema>;
+export type VesselResult = Received<z.infer<typeof vesselResultSchema>>;
 
 const side = z.array(z.tuple([z.number(), z.string()]));
 /** A net ionic equation: each side as counted formulas. */
 export const equationSchema = z.strictObject({ left: side, right: side });
-export type EquationOf = z.infer<typeof equationSchema>;
+export type EquationOf = Received<z.infer<typeof equationSchema>>;
 
 export const operationResultSchema = z.strictObject({
   /** Version of the chemistry that worked it out; absent for a real sample. */
@@ -43,7 +44,7 @@ export const operationResultSchema = z.strictObject({
   /** What a sodium fusion taught. */
   fusion: z.strictObject({ good: z.boolean(), remarks: z.array(z.string()) }).optional(),
 });
-export type OperationResult = z.infer<typeof operationResultSchema>;
+export type OperationResult = Received<z.infer<typeof operationResultSchema>>;
 
 /** The working that an entry speaks of. */
 export const entryWorkingSchema = z.strictObject({
@@ -52,4 +53,4 @@ export const entryWorkingSchema = z.strictObject({
   /** Sequence numbers of its operations. */
   operations: z.array(z.number()),
 });
-export type EntryWorking = z.infer<typeof entryWorkingSchema>;
+export type EntryWorking = Received<z.infer<typeof entryWorkingSchema>>;

@@ -1,4 +1,5 @@
 /** House rules: where laboratories differ, what is restricted, how much help is given. */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 import { QUESTIONS } from './data/questions';
 import type { School } from './model';
@@ -28,7 +29,7 @@ export const houseRulesSchema = z.strictObject({
   notes: z.string().max(4000).default(''),
 });
 
-export type HouseRules = z.infer<typeof houseRulesSchema>;
+export type HouseRules = Received<z.infer<typeof houseRulesSchema>>;
 export const DEFAULT_RULES: HouseRules = houseRulesSchema.parse({});
 
 /** The option that holds for a question. */

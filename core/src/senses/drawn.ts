@@ -2,6 +2,7 @@
  * What is sent to be drawn: vessels, and what is held up beside them. Shapes only, so that whoever draws needs none of what made
  * them.
  */
+import type { Received } from '../vocabulary/received';
 import * as z from 'zod';
 
 const drawnSolid = z.object({ hex: z.string(), texture: z.string(), fill: z.number(), hanging: z.boolean() });
@@ -23,7 +24,7 @@ export const drawingSchema = z.object({
   /** The same in words, but for bubbles, which cease. */
   text: z.string(),
 });
-export type Drawing = z.infer<typeof drawingSchema>;
+export type Drawing = Received<z.infer<typeof drawingSchema>>;
 
 const hex = z.string();
 
@@ -60,7 +61,7 @@ export const sceneSchema = z.discriminatedUnion('is', [
   z.object({ is: z.literal('smell'), any: z.boolean() }),
   z.object({ is: z.literal('fumes'), white: z.boolean() }),
 ]);
-export type Scene = z.infer<typeof sceneSchema>;
+export type Scene = Received<z.infer<typeof sceneSchema>>;
 
 /** What the last operation showed beside the tube, or a classification test with its controls. */
 export const showingSchema = z.object({
@@ -84,4 +85,4 @@ export const showingSchema = z.object({
     )
     .optional(),
 });
-export type Showing = z.infer<typeof showingSchema>;
+export type Showing = Received<z.infer<typeof showingSchema>>;

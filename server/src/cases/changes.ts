@@ -16,7 +16,7 @@ export const sealedElsewhere = ({ takenIn }: CaseDocument): string | null => (ta
 export function changesFor(document: CaseDocument, after: number, reader: Person, version: string): CaseChanges {
   const { state } = document;
   const chemistry = chemistryOf(state);
-  const changes = changesSince(state, after, reader.id === document.owner ? 'owner' : 'examiner') as unknown as CaseChanges;
+  const changes = changesSince(state, after, reader.id === document.owner ? 'owner' : 'examiner');
   return {
     ...changes,
     after,

@@ -1,13 +1,12 @@
 /** The case as it will look when what waits has arrived. */
 import type { Foreseen } from '#core/exchange/away';
-import { type CaseChanges, type CaseView, withChanges } from '#contract';
+import { type CaseView, withChanges } from '#contract';
 
 /** The known case with what is foreseen; what only the simulator can show stays as it was. */
 export function ahead(known: CaseView, { changes, digest }: Foreseen): CaseView {
-  const foreseen = changes as unknown as CaseChanges;
   const { olderChemistry, summary } = known;
   const next = withChanges(known, {
-    ...foreseen,
+    ...changes,
     after: known.seq,
     olderChemistry,
     summary: { ...summary, ...digest, hinted: [...digest.hinted] },
