@@ -54,6 +54,7 @@ export function useCase(id: string) {
   // With another person there is another store.
   const person = useSyncExternalStore(onPerson, personHere);
   const store = storeOf(id);
+  const queries = useQueryClient();
   const file = useSyncExternalStore(store.subscribe, store.now);
   const readOn = useCallback(() => void store.readOn().catch(() => undefined), [store]);
   useEffect(() => {
@@ -62,9 +63,11 @@ export function useCase(id: string) {
       if ('again' in notice) {
         store.stir();
         readOn();
+        // What failed while the server was away is asked for anew.
+        void queries.refetchQueries({ type: 'active', predicate: ({ state }) => state.status === 'error' });
       } else if (notice.case === id) void store.heard(notice.seq);
     });
-  }, [id, person, store, readOn]);
+  }, [id, person, store, readOn, queries]);
   return {
     ...file,
     readOn,

@@ -1,14 +1,15 @@
 /** What is only for now is asked for again: as often, and as late, as the server says. */
 import { ApiError } from './api-error';
 
-const PASSES: ReadonlySet<ApiError['code']> = new Set(['offline', 'away', 'busy', 'too-many']);
+/** `stale`: a reading that crossed with a writing; asked again it is answered. */
+const PASSES: ReadonlySet<ApiError['code']> = new Set(['offline', 'away', 'busy', 'too-many', 'stale']);
 const FIRST_PAUSE_MS = 400;
 const LONGEST_PAUSE_MS = 8000;
 /** Times that a reading is asked for again before it is said that it did not arrive. */
 const MOST_TRIES = 5;
 
-/** Is it worth asking again? What was refused is not. */
-export const mayPass = (error: unknown): boolean => !(error instanceof ApiError) || PASSES.has(error.code);
+/** Is it worth reading again? What was refused is not. */
+const mayPass = (error: unknown): boolean => !(error instanceof ApiError) || PASSES.has(error.code);
 
 /** Milliseconds to wait. @param tries that were made before. */
 export function pauseAfter(error: unknown, tries: number): number {
