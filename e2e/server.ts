@@ -9,7 +9,7 @@ let running: Running | null = null;
 const DOES = {
   start: async () => {
     const port = Number(process.env['PORT']);
-    running = await startServer({ databaseUrl: made.cluster.url, port, web: WEB, threads: 1, logLevel: 'silent' });
+    running = await startServer({ databaseUrl: made.cluster.url, port, web: WEB, threads: 1, logLevel: 'silent', hashCost: 8 });
   },
   stop: async () => {
     await running?.close();

@@ -1,6 +1,7 @@
 /** The HTTP interface as schemas: what the server promises and the browser relies on. */
 export * from './case';
 export * from './compounds';
+export * from './laboratory';
 export * from './people';
 export * from './planning';
 export * from './problem';

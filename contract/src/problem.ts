@@ -9,5 +9,7 @@ export const problemSchema = z.object({
   status: z.number(),
   code: z.enum(['bad-input', 'not-found', 'stale', 'forbidden', 'signed-out', 'too-many', 'busy', 'away', 'internal']),
   detail: z.string(),
+  /** Of the request, to be told to the administrator; absent where no server answered. */
+  tag: z.string().optional(),
 });
 export type Problem = Received<z.infer<typeof problemSchema>>;

@@ -1,6 +1,7 @@
 /** `demo` and `start`: Foxing served from here. What it serves with is loaded when it comes to that, so that a slip is told at once. */
 import { APPLICATION, type Cluster, dataFolder, removeCluster, startCluster } from './cluster';
 import { UserError } from './errors';
+import { prepare } from './prepared';
 import { say } from './run';
 import { buildWeb, WEB } from './web';
 
@@ -21,23 +22,6 @@ const stopped = () =>
 
 /** Names under which the server may be reached besides localhost, apart by commas. */
 const hosts = () => process.env['FOXING_HOSTS']?.split(',').map((h) => h.trim()) ?? [];
-
-async function prepare(ownerUrl: string, role: string | undefined): Promise<void> {
-  const { prepareDatabase, reach } = await import('../../server/src/db/prepare');
-  try {
-    await reach(ownerUrl);
-    const { replayed, unreplayable } = await prepareDatabase(ownerUrl, role);
-    if (replayed) say(`${replayed} cases were brought to the new form.`);
-    for (const line of unreplayable) say(`it opens for reading only: ${line}`);
-  } catch (error) {
-    const { code, message, name } = error as NodeJS.ErrnoException;
-    if (name === 'LaterDatabase') throw new UserError(message, 1);
-    throw new UserError(
-      `the database does not answer or cannot be migrated: ${message || code}; check DATABASE_URL if you set it`,
-      1,
-    );
-  }
-}
 
 /** An empty database begins with its keeper. @returns false when somebody is there already. */
 async function begin(databaseUrl: string): Promise<boolean> {

@@ -20,6 +20,7 @@ import type * as Species from '../../cli/src/species';
 import type * as Backup from './backup';
 import type * as Demo from './demo';
 import type * as Passphrase from './passphrase';
+import type * as Serve from './serve';
 import type * as Test from './test';
 import type * as Verify from './verify';
 import { isUserError, UserError } from './errors';
@@ -28,6 +29,7 @@ const HELP = `Usage: ./foxing <command>
 
   demo [--reset]     install what is missing, build, and serve the demo; Ctrl-C stops it
   start              serve what the database holds, without the demo cases; an empty one begins with its administrator
+  serve              serve a laboratory, other machines over TLS; ./foxing help serve lists what it takes
   verify             recompute the hash chains of all cases of the database
   backup FILE        write the whole database into one file, also while people work
   restore FILE       fill an empty database from such a file
@@ -78,6 +80,8 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'demo':
     case 'start':
       return (await bundled<typeof Demo>('launcher/src/demo')).demo(rest, command);
+    case 'serve':
+      return (await bundled<typeof Serve>('launcher/src/serve')).serve(rest);
     case 'verify':
       return (await bundled<typeof Verify>('launcher/src/verify')).verify(rest);
     case 'backup':
@@ -107,6 +111,10 @@ async function run(argv: readonly string[]): Promise<number> {
     case 'bench':
       return bench(rest);
     case 'help':
+      if (rest[0] === 'serve') {
+        process.stdout.write((await bundled<typeof Serve>('launcher/src/serve')).SERVE_HELP);
+        return 0;
+      }
       if (rest[0] !== 'operations') break;
       process.stdout.write(`${(await bundled<typeof Manual>('core/src/bench/operations/manual')).manualText()}\n`);
       return 0;

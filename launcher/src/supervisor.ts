@@ -1,5 +1,6 @@
 /** Watches over the server and the private database: what died is started again. */
 import { type ChildProcess, spawn } from 'node:child_process';
+import cluster from 'node:cluster';
 import { bundleOf } from '../../atlas/src/bundle';
 import { serverReportSchema, type ServerSettings } from '../../server/src/settings';
 import type { Cluster } from './cluster';
@@ -16,13 +17,20 @@ const DRAIN_MS = 12000;
 
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** Starts the server once. @throws UserError when it cannot be started at all. */
-async function launch(settings: ServerSettings): Promise<{ child: ChildProcess; url: string }> {
-  const child = spawn(process.execPath, [await bundleOf(MAIN)], {
-    cwd: ROOT,
-    env: { ...process.env, FOXING_SERVER: JSON.stringify(settings) },
-    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-  });
+/** A server process by itself, or one of several that share a port. */
+function start(bundle: string, settings: ServerSettings, isShared: boolean): ChildProcess {
+  const env = { FOXING_SERVER: JSON.stringify(settings) };
+  if (isShared) {
+    cluster.setupPrimary({ exec: bundle, args: [], execArgv: [], cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+    return cluster.fork(env).process;
+  }
+  const stdio = ['ignore', 'inherit', 'inherit', 'ipc'] as const;
+  return spawn(process.execPath, [bundle], { cwd: ROOT, env: { ...process.env, ...env }, stdio: [...stdio] });
+}
+
+/** Starts a server process once. @throws UserError when it cannot be started at all. */
+async function launch(settings: ServerSettings, isShared: boolean): Promise<{ child: ChildProcess; url: string }> {
+  const child = start(await bundleOf(MAIN), settings, isShared);
   return new Promise((resolve, reject) => {
     child.once('error', reject);
     child.once('exit', (code) =>
@@ -40,47 +48,56 @@ async function launch(settings: ServerSettings): Promise<{ child: ChildProcess; 
 
 function startProblem(port: number, code: string | undefined, message: string): Error {
   if (code === 'EADDRINUSE')
-    return new UserError(`port ${port} is taken: stop what listens there, or choose another with PORT=… ./foxing demo`, 1);
+    return new UserError(`port ${port} is taken: stop what listens there, or choose another with PORT=…`, 1);
   if (code === 'EACCES')
     return new UserError(`port ${port} may not be opened by this user: choose one above 1024 with PORT=…`, 1);
   return new Error(message);
 }
 
 export class Supervisor {
-  private child: ChildProcess | null = null;
+  private readonly children = new Set<ChildProcess>();
   private stopping = false;
   private watch: NodeJS.Timeout | undefined;
   private reviving = false;
 
   private constructor(
     private readonly settings: ServerSettings,
-    private readonly cluster: Cluster | null,
+    private readonly database: Cluster | null,
+    private readonly isShared: boolean,
     readonly url: string,
   ) {}
 
-  /** @throws UserError when the server cannot be started at all. */
-  static async start(settings: ServerSettings, cluster: Cluster | null): Promise<Supervisor> {
-    const { child, url } = await launch(settings);
-    const supervisor = new Supervisor(settings, cluster, url);
+  /**
+   * @param database where it is a private one, to be watched over as well.
+   * @param processes that share the port.
+   * @throws UserError when the server cannot be started at all.
+   */
+  static async start(settings: ServerSettings, database: Cluster | null, processes = 1): Promise<Supervisor> {
+    const isShared = processes > 1;
+    const { child, url } = await launch(settings, isShared);
+    const supervisor = new Supervisor(settings, database, isShared, url);
     supervisor.adopt(child);
+    for (let i = 1; i < processes; i++) supervisor.adopt((await launch(settings, isShared)).child);
     supervisor.watch = setInterval(() => void supervisor.lookAtDatabase(), LOOK_MS);
     return supervisor;
   }
 
   private adopt(child: ChildProcess): void {
-    this.child = child;
+    this.children.add(child);
     const since = Date.now();
-    child.once('exit', () => void this.replace(Date.now() - since > STEADY_MS ? FIRST_PAUSE_MS : FIRST_PAUSE_MS * 2));
+    child.once('exit', () => {
+      this.children.delete(child);
+      void this.replace(Date.now() - since > STEADY_MS ? FIRST_PAUSE_MS : FIRST_PAUSE_MS * 2);
+    });
   }
 
   private async replace(first: number): Promise<void> {
-    this.child = null;
     for (let wait = first; !this.stopping; wait = Math.min(wait * 2, LONGEST_PAUSE_MS)) {
-      say('the server ended unexpectedly; it is started again …');
+      say('a server process ended unexpectedly; it is started again …');
       await pause(wait);
       if (this.stopping) return;
       try {
-        this.adopt((await launch(this.settings)).child);
+        this.adopt((await launch(this.settings, this.isShared)).child);
         return;
       } catch (error) {
         say(error instanceof Error ? error.message : String(error));
@@ -89,11 +106,11 @@ export class Supervisor {
   }
 
   private async lookAtDatabase(): Promise<void> {
-    if (!this.cluster || this.stopping || this.reviving || this.cluster.runs()) return;
+    if (!this.database || this.stopping || this.reviving || this.database.runs()) return;
     this.reviving = true;
     say('the database ended unexpectedly; it is started again …');
     try {
-      await this.cluster.revive();
+      await this.database.revive();
     } catch (error) {
       say(error instanceof Error ? error.message : String(error));
     } finally {
@@ -101,21 +118,34 @@ export class Supervisor {
     }
   }
 
-  /** The server's process; undefined while there is none. */
+  /** A process of the server; undefined while there is none. */
   get serverPid(): number | undefined {
-    return this.child?.pid;
+    return [...this.children][0]?.pid;
   }
 
-  /** Lets the server finish what is under way. */
+  /** Processes of the server. */
+  get serverPids(): number[] {
+    return [...this.children].map((c) => c.pid!);
+  }
+
+  /** Has every process read its certificate again. */
+  renew(): void {
+    for (const child of this.children) child.kill('SIGHUP');
+  }
+
+  /** Lets every process finish what is under way. */
   async stop(): Promise<void> {
     this.stopping = true;
     clearInterval(this.watch);
-    const { child } = this;
-    if (!child || child.exitCode !== null) return;
-    const gone = new Promise((resolve) => child.once('exit', resolve));
-    child.kill('SIGTERM');
-    const late = setTimeout(() => child.kill('SIGKILL'), DRAIN_MS);
-    await gone;
-    clearTimeout(late);
+    await Promise.all(
+      [...this.children].map(async (child) => {
+        if (child.exitCode !== null) return;
+        const gone = new Promise((resolve) => child.once('exit', resolve));
+        child.kill('SIGTERM');
+        const late = setTimeout(() => child.kill('SIGKILL'), DRAIN_MS);
+        await gone;
+        clearTimeout(late);
+      }),
+    );
   }
 }

@@ -2,7 +2,8 @@ import { existsSync } from 'node:fs';
 import type { IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type RequestHandler } from 'express';
+import type { Doors } from '#contract';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
@@ -22,10 +23,14 @@ import { HttpProblem, problems, unknownRoute } from './http/problem';
 import type { CaseReasoning } from './reasoning/case-reasoning';
 import type { Passphrases } from './people/passphrase';
 import { doorRoutes, peopleRoutes } from './people/routes';
+import { laboratoryRoutes, openingRoutes } from './laboratory/routes';
 import { photoRoutes } from './photos/routes';
 import { preparationRoutes } from './preparation/routes';
 import { reportRoutes } from './report/routes';
 import { ruleRoutes } from './rules/rules';
+import { healthRoutes } from './watch/health';
+import { requestLog } from './watch/log';
+import type { Metrics } from './watch/metrics';
 import type { BenchTasks } from './workers/bench';
 import { searchRoutes } from './search/routes';
 import type { Crew } from './workers/crew';
@@ -44,8 +49,31 @@ export interface AppParts {
   readonly web?: string;
   /** Names besides localhost under which the server is reached. */
   readonly hosts?: readonly string[];
+  /** Address of a proxy in front: what it says of an asker's address, name and line is believed, and nobody else. */
+  readonly proxy?: string;
+  /** Whether people reach it over TLS, ended here or by the proxy. */
+  readonly isSecure?: boolean;
+  readonly doors?: Doors;
+  readonly metrics: Metrics;
+  /** Opens /metrics for who is not on this machine. */
+  readonly metricsToken?: string;
+  readonly threadsReady: () => boolean;
+  readonly isClosing: () => boolean;
   readonly requestsPerMinute?: number;
 }
+
+const NO_DOORS: Doors = { addresses: [], authority: null };
+const SECONDS_A_YEAR = 365 * 24 * 3600;
+
+/** Numbers are for this machine, or for who knows the token. */
+const ownMachine =
+  (token: string | undefined): RequestHandler =>
+  (req, _res, next) => {
+    const isHere = /^(127\.|::1$|::ffff:127\.)/.test(req.ip ?? '');
+    if (!isHere && (token === undefined || req.get('authorization') !== `Bearer ${token}`))
+      throw new HttpProblem('forbidden', 'Metrics are for this machine, or for who has the token.');
+    next();
+  };
 
 /** Of one person; a keyboard in a hurry stays well below. */
 const REQUESTS_PER_MINUTE = 1200;
@@ -80,10 +108,15 @@ export function createApp({
   log,
   web,
   hosts,
+  proxy,
+  isSecure = false,
+  doors = NO_DOORS,
+  metrics,
   ...rest
 }: AppParts): Express {
   const { requestsPerMinute = REQUESTS_PER_MINUTE } = rest;
   const app = express();
+  if (proxy !== undefined) app.set('trust proxy', proxy);
   app.disable('x-powered-by');
   // Answers are never kept, so that no tag is needed to ask whether they changed.
   app.disable('etag');
@@ -102,9 +135,18 @@ export function createApp({
           upgradeInsecureRequests: null,
         },
       },
-      strictTransportSecurity: false,
+      strictTransportSecurity: isSecure && { maxAge: SECONDS_A_YEAR, includeSubDomains: false },
     }),
   );
+  app.use(requestLog(log), metrics.time);
+  app.use((req, res, next) => {
+    res.setHeader('x-request-id', req.tag!);
+    next();
+  });
+  app.use(healthRoutes(db, rest.threadsReady, rest.isClosing));
+  app.get('/metrics', ownMachine(rest.metricsToken), async (_req, res) => {
+    res.type(metrics.registry.contentType).send(await metrics.registry.metrics());
+  });
   app.use(knownHost(hosts));
   // What is asked for by reading may be long, save the stream of notices; answers to writing are short.
   app.get(/^\/(?!api\/live)/, compression());
@@ -120,6 +162,7 @@ export function createApp({
       next();
     },
     doorRoutes(db, passphrases),
+    openingRoutes(db, passphrases),
     identify(db),
     perPerson(requestsPerMinute),
     // What is asked for most comes first.
@@ -130,6 +173,7 @@ export function createApp({
     reportRoutes(db, cases, thought, equations),
     exchangeRoutes(db, cases, bench, thought),
     searchRoutes(db),
+    laboratoryRoutes(db, doors),
     preparationRoutes(db, thought),
     ruleRoutes(db),
     handbookRoutes(db, thought, equations),

@@ -16,7 +16,8 @@ try {
   const stop = () => {
     stopping ??= server.close().then(() => process.exit(0));
   };
-  for (const signal of ['SIGTERM', 'SIGINT', 'SIGHUP'] as const) process.on(signal, stop);
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, stop);
+  process.on('SIGHUP', settings.tls ? () => server.renew() : stop);
   // Without its launcher it has no database that anyone watches over.
   process.once('disconnect', stop);
   process.send?.({ url: server.url });

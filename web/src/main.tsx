@@ -11,10 +11,13 @@ import { isWorthAnother, pauseAfter } from './state/patience';
 import { seePerson } from './state/person';
 import './styles.css';
 
+/** Places where nobody is signed in yet. */
+const DOORS = /^\/(sign-in|join|opening)(\/|$)/;
+
 /** Where people sign in, whoever is not signed in is taken to the door. */
 const queryCache = new QueryCache({
   onError: (error) => {
-    if (error instanceof ApiError && error.code === 'signed-out' && location.pathname !== '/sign-in')
+    if (error instanceof ApiError && error.code === 'signed-out' && !DOORS.test(location.pathname))
       void router.navigate('/sign-in');
   },
 });

@@ -1,16 +1,15 @@
 /** What people do with cases: begin, read and go on with them. */
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import type { SampleSpec } from '#core/bench/sample';
-import { applyEvent, type CaseState, openCase } from '#core/record/case';
+import { applyEvent, type CaseState } from '#core/record/case';
 import { type Op, vesselsIn } from '#core/bench/ops';
 import type { CaseEvent, ExaminerEvent, RecordedEvent } from '#core/record/events';
 import { workingOf } from '#core/record/judge';
 import { nameSample } from '#core/record/recording';
 import { digestOf } from '#core/record/view';
 import { lastWords } from '#core/record/words';
-import { onlyWith, type SnapshotChange, type Subject } from '#core/record/working';
+import { onlyWith, type SnapshotChange } from '#core/record/working';
 import type { Tubes } from '#core/practice/paper-form';
-import type { HouseRules } from '#core/scheme/rules';
 import type { Append, CaseChanges, ListedCase, NewCase, Person, ReckonRequest, ReckoningView, Review } from '#contract';
 import { must } from '../access/access';
 import { onlyTests, withinTerms } from '../classes/terms';
@@ -20,8 +19,9 @@ import { houseRulesOf } from '../rules/rules';
 import type { Crew } from '../workers/crew';
 import { hasPhoto } from '../photos/store';
 import type { BenchTasks } from '../workers/bench';
-import { canonical, link, type LinkedEvent, sha256 } from './chain';
+import { link, type LinkedEvent } from './chain';
 import { changesFor, sealedElsewhere } from './changes';
+import { type Composed, Composer, writeComposed } from './composing';
 import { type BenchChange, type CaseDocument, CaseDocuments } from './documents';
 import { judgedOrProblem } from './judged';
 import type { News } from './live';
@@ -33,7 +33,6 @@ import { summaryOf } from './summary';
 /** Seconds that a bench operation may take. */
 const OPERATION_SECONDS = 20;
 const RECKONING_SECONDS = 5;
-const BEGINNING_SECONDS = 60;
 const TOO_MUCH = 'This takes too long to work out; nothing was changed. Take less of it at a time.';
 
 const NO_CASE = 'There is no such case; go back to your cases.';
@@ -53,9 +52,6 @@ interface SetCase {
   readonly tests: readonly string[] | null;
 }
 
-/** Of which work a case is; of what was set, what is in it. */
-type SetWork = Pick<CaseDocument, 'set' | 'instructor'> & { readonly sample?: SampleSpec; readonly fromJar?: boolean };
-
 /** An event as it will stand in the record, and what it changes on the bench. */
 interface Made {
   readonly event: RecordedEvent;
@@ -64,18 +60,22 @@ interface Made {
 
 export class Cases {
   private readonly documents: CaseDocuments;
+  private readonly composer: Composer;
 
   /**
    * @param chemistry version of the simulator, kept with all that it works out.
    * @param tell that a case has moved on.
+   * @param onEvent told the kind of every event that was appended.
    */
   constructor(
     private readonly db: Queryable,
     private readonly bench: Crew<BenchTasks>,
     private readonly chemistry: string,
     private readonly tell: (news: News) => void = () => undefined,
+    private readonly onEvent: (kind: string) => void = () => undefined,
   ) {
     this.documents = new CaseDocuments(db);
+    this.composer = new Composer(bench, chemistry);
   }
 
   async list(person: Person): Promise<ListedCase[]> {
@@ -124,7 +124,9 @@ export class Cases {
     const { name, look, subject } =
       'portion' in asked ? await this.portionOf(person, asked.portion) : await subjectOf(this.db, this.bench, asked);
     const rules = await houseRulesOf(this.db, person.id);
-    return this.changesFor(await this.begin(person, name, look, subject, rules), 0, person);
+    const begun = await this.composer.begin({ owner: person, name, look, subject, rules, set: null, instructor: null });
+    await writeComposed(this.db, begun);
+    return this.changesFor(begun.document, 0, person);
   }
 
   /** What was washed out in a case of one's own. @throws HttpProblem when nothing was, or when the work was set. */
@@ -141,67 +143,25 @@ export class Cases {
     await sealedUnder(this.bench, '', sample);
   }
 
-  /** A sealed case for a student, with the rules of who sets it. */
-  async setFor(student: Person, { name, sample, fromJar, set, instructor, tubes, tests }: SetCase): Promise<string> {
+  /** A sealed case for a student, with the rules of who sets it, and what is done in it before the student comes. */
+  async composeFor(student: Person, { name, sample, fromJar, set, instructor, tubes, tests }: SetCase, ops: readonly Op[]) {
     const { look, subject } = tubes === 'real' ? inRealTubes(name, sample) : await sealedUnder(this.bench, name, sample);
     const rules = onlyTests(await houseRulesOf(this.db, instructor.id), tests);
-    const work = { set, instructor: instructor.id, sample, fromJar };
-    const { id, state } = await this.begin(student, name, look, subject, rules, work);
-    this.tellAll({ id, owner: student.id, instructor: instructor.id }, state.seq);
-    return id;
+    const order = { owner: student, name, look, subject, rules, set, instructor: instructor.id, sample, fromJar };
+    let composed = await this.composer.begin(order);
+    for (const op of ops) composed = await this.composer.operated(composed, instructor, op);
+    return composed;
   }
 
-  /** Does what was done before the student comes to the bench. */
-  async prepare(by: Person, id: string, ops: readonly Op[]): Promise<void> {
-    for (const op of ops) {
-      const document = (await this.documents.current(id))!;
-      const event = judgedOrProblem(document.state, { kind: 'operation' as const, payload: { op } });
-      if (!(await this.take(by, document, randomUUID(), event))) throw new HttpProblem('stale', MOVED_ON);
-    }
+  /** Tells of cases that have been written. */
+  announce(composed: readonly Composed[]): void {
+    for (const { document } of composed) this.tellAll(document, document.state.seq);
   }
 
   /** Who works on it, and who set it. */
   private tellAll({ id, owner, instructor }: Pick<CaseDocument, 'id' | 'owner' | 'instructor'>, seq: number): void {
     this.tell({ owner, case: id, seq });
     if (instructor !== null && instructor !== owner) this.tell({ owner: instructor, case: id, seq });
-  }
-
-  private async begin(
-    person: Person,
-    name: string,
-    look: string,
-    subject: Subject,
-    rules: HouseRules,
-    { sample: known, fromJar = false, ...work }: SetWork = { set: null, instructor: null },
-  ): Promise<CaseDocument> {
-    const id = randomUUID();
-    const createdAt = new Date();
-    const sample: SampleSpec | null = known ?? ('sample' in subject ? subject.sample : null);
-    const salt = sample && randomBytes(16).toString('hex');
-    const sealed = sample === null ? {} : { sealed: sha256(`${salt} ${canonical(sample)}`) };
-    const { rest, event } = await this.bench.run(
-      'begin',
-      { subject, label: { name, look, ...sealed }, rules, chemistry: this.chemistry },
-      { seconds: BEGINNING_SECONDS },
-    );
-    const who = { id: person.id, name: person.name };
-    const body = { case: id, seq: 1, id: randomUUID(), at: createdAt.toISOString(), who, previous: '', event };
-    const first = link(body);
-    const state = openCase(event, { seq: 1, at: body.at, who: person.name });
-    const digest = digestOf(state);
-    await store.insertCase(this.db, {
-      id,
-      owner: person.id,
-      sample,
-      salt,
-      first,
-      digest,
-      bench: rest,
-      createdAt,
-      set: work.set,
-      fromJar,
-    });
-    return { id, owner: person.id, createdAt, hash: first.hash, takenIn: null, ...work, state };
   }
 
   /**
@@ -254,6 +214,7 @@ export class Cases {
     const state = applyEvent(document.state, event, { seq, at, ...waited, who: person.name });
     const kept = await this.put(linked, state, bench?.change);
     if (!kept) return null;
+    this.onEvent(event.kind);
     this.tellAll(document, seq);
     return this.documents.advance(document, state, linked, bench);
   }

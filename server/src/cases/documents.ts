@@ -26,7 +26,7 @@ export interface BenchChange {
 }
 
 /** The bench after a change. */
-function after({ before, change: { rest, vessels } }: BenchChange): Snapshot {
+export function afterChange({ before, change: { rest, vessels } }: BenchChange): Snapshot {
   const all: Record<string, string> = { ...before.vessels };
   for (const [id, state] of Object.entries(vessels)) {
     if (state === null) delete all[id];
@@ -98,7 +98,7 @@ export class CaseDocuments {
     const now = { ...before, state, hash: event.hash };
     this.documents.set(before.id, now);
     const resting = this.benches.get(before.id)?.seq === before.state.seq ? this.benches.get(before.id)!.snapshot : undefined;
-    const kept = bench ? after(bench) : resting;
+    const kept = bench ? afterChange(bench) : resting;
     if (kept) this.benches.set(before.id, { seq: state.seq, snapshot: kept });
     else this.benches.delete(before.id);
     return now;

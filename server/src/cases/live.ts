@@ -92,6 +92,13 @@ export class LiveUpdates {
     for (const res of this.bySession.get(session) ?? []) res.end();
   }
 
+  /** Streams that are open. */
+  get open(): number {
+    let count = 0;
+    for (const open of this.streams.values()) count += open.size;
+    return count;
+  }
+
   private tell(person: string, notice: Notice): void {
     for (const res of this.streams.get(person) ?? []) res.write(frame(notice));
   }

@@ -4,7 +4,7 @@ import type { CaseState } from '#core/record/case';
 import { digestOf } from '#core/record/view';
 import type { Words } from '#core/record/words';
 import type { Snapshot } from '#core/record/working';
-import type { Db, Tx } from '../db/pool';
+import type { Db, Queryable } from '../db/pool';
 import type { LinkedEvent } from './chain';
 import { eventsAfter, insertCase, type TakenIn } from './store';
 import { wordsOf } from './words';
@@ -22,7 +22,7 @@ export interface WholeCase {
   readonly takenIn: TakenIn | null;
 }
 
-async function insertWords(tx: Tx, id: string, words: readonly Words[]): Promise<void> {
+async function insertWords(tx: Queryable, id: string, words: readonly Words[]): Promise<void> {
   await tx.query(
     `insert into case_text (case_id, seq, number, words)
      select $1, * from unnest($2::int[], $3::int[], $4::text[]) on conflict do nothing`,
@@ -30,7 +30,7 @@ async function insertWords(tx: Tx, id: string, words: readonly Words[]): Promise
   );
 }
 
-export async function insertWhole(tx: Tx, whole: WholeCase): Promise<void> {
+export async function insertWhole(tx: Queryable, whole: WholeCase): Promise<void> {
   const { id, owner, sample, salt, links, words, state, bench, createdAt, takenIn } = whole;
   const [first, ...rest] = links as [LinkedEvent, ...LinkedEvent[]];
   await insertCase(tx, { id, owner, sample, salt, first, digest: digestOf(state), bench: bench.rest, createdAt });

@@ -27,6 +27,7 @@ import type { Passphrases } from '../people/passphrase';
 import { closeAllSessions, isOnlyTaughtBy, setPassphrase } from '../people/store';
 import type { Crew } from '../workers/crew';
 import type { ThoughtTasks } from '../workers/thought';
+import { writeAudit } from '../laboratory/store';
 import * as store from './store';
 import { assessed, sampleOf } from './unknowns';
 import { ClassWork, setView } from './work';
@@ -69,6 +70,7 @@ export function classRoutes(
     must(person, { do: 'teach' });
     const { name } = check(newClassSchema, req.body);
     const id = await store.insertClass(db, name, person.id);
+    await writeAudit(db, person, 'class-made', name);
     res.status(201).json(summary(person, (await store.findClass(db, id))!));
   });
   router.post('/classes/join', async (req, res) => {
@@ -103,8 +105,9 @@ export function classRoutes(
     res.json(view);
   });
   router.put('/classes/:id', async (req: WithId, res) => {
-    const { id } = await work.mine(actor(req), caseId(req.params.id));
+    const { id, name } = await work.mine(actor(req), caseId(req.params.id));
     await store.changeClass(db, id, check(classChangeSchema, req.body));
+    await writeAudit(db, actor(req), 'class-changed', name);
     res.json(summary(actor(req), (await store.findClass(db, id))!));
   });
   router.put('/classes/:id/people/:person/passphrase', async (req: Request<{ id: string; person: string }>, res) => {
@@ -119,6 +122,7 @@ export function classRoutes(
         'This student is in another instructor’s class as well: ask the administrator for a new passphrase.',
       );
     await setPassphrase(db, student.id, await passphrases.hashed(passphrase), instructor.id);
+    await writeAudit(db, instructor, 'passphrase-given', student.name);
     await closeAllSessions(db, student.id);
     res.json({ changed: true });
   });
@@ -180,7 +184,9 @@ export function classRoutes(
     res.json(await work.proposed(actor(req), caseId(req.params.id)));
   });
   router.post('/cases/:id/review', async (req: WithId, res) => {
-    res.json(await cases.review(actor(req), caseId(req.params.id), check(reviewSchema, req.body)));
+    const reviewed = await cases.review(actor(req), caseId(req.params.id), check(reviewSchema, req.body));
+    await writeAudit(db, actor(req), 'reviewed', reviewed.summary.name);
+    res.json(reviewed);
   });
   return router;
 }

@@ -118,6 +118,7 @@ export async function standings(
 }
 
 export interface NewSetRow {
+  readonly id: string;
   readonly classId: string;
   readonly title: string;
   readonly terms: Terms;
@@ -125,8 +126,7 @@ export interface NewSetRow {
   readonly scheme: readonly PartScheme[] | null;
 }
 
-export async function insertSet(db: Queryable, { classId, title, terms, closesAt, scheme }: NewSetRow): Promise<string> {
-  const id = randomUUID();
+export async function insertSet(db: Queryable, { id, classId, title, terms, closesAt, scheme }: NewSetRow): Promise<void> {
   await db.query('insert into work_set (id, class_id, title, terms, closes_at, scheme) values ($1, $2, $3, $4, $5, $6)', [
     id,
     classId,
@@ -135,7 +135,6 @@ export async function insertSet(db: Queryable, { classId, title, terms, closesAt
     closesAt,
     scheme && JSON.stringify(scheme),
   ]);
-  return id;
 }
 
 export async function changeScheme(db: Queryable, id: string, scheme: readonly PartScheme[]): Promise<void> {

@@ -1,5 +1,5 @@
 /** Work that is set in a class: sealed cases for everybody in it, seen live, marked, and what came of them. */
-import { randomInt } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { nameSample } from '#core/record/recording';
 import { alikeIn, confusionsIn, itemsIn, proposedMarks, type Reported, sumOf, timeIn } from '#core/practice/marking';
 import { truthOf } from '#core/practice/debrief';
@@ -25,10 +25,12 @@ import type {
 } from '#contract';
 import { must } from '../access/access';
 import type { Cases } from '../cases/cases';
+import { type Composed, writeComposed } from '../cases/composing';
 import type { Debriefs } from '../cases/debriefs';
 import { summaryOf } from '../cases/summary';
-import type { Queryable } from '../db/pool';
+import { type Queryable, transaction } from '../db/pool';
 import { HttpProblem } from '../http/problem';
+import { writeAudit } from '../laboratory/store';
 import * as store from './store';
 import { sampleOf } from './unknowns';
 
@@ -154,14 +156,21 @@ export class ClassWork {
     for (const { sample } of unknowns) await this.cases.mustBe(sample);
     const parts = paper && { title: paper.title, mL: paper.mL, parts: paper.parts };
     const terms = { ...asked.terms, paper: parts };
-    const set = await store.insertSet(this.db, { classId, title, terms, closesAt: closing(minutes), scheme });
+    const set = randomUUID();
     const numbers = labelNumbers(members.length);
+    const composed: Composed[] = [];
     for (const [i, member] of members.entries()) {
       const unknown = unknowns[(asked.given[member.id] ?? i) % unknowns.length]!;
       const name = `${title.slice(0, LABEL_LENGTH)}, ${numbers[i]!}`;
-      const dealt = await this.cases.setFor(member, { name, ...unknown, set, instructor: person, tubes, tests: terms.tests });
-      if (paper) await this.cases.prepare(person, dealt, solutionOf(paper));
+      const dealt = { name, ...unknown, set, instructor: person, tubes, tests: terms.tests };
+      composed.push(await this.cases.composeFor(member, dealt, paper ? solutionOf(paper) : []));
     }
+    await transaction(this.db, async (tx) => {
+      await store.insertSet(tx, { id: set, classId, title, terms, closesAt: closing(minutes), scheme });
+      for (const c of composed) await writeComposed(tx, c);
+      await writeAudit(tx, person, 'work-set', title);
+    });
+    this.cases.announce(composed);
     return setView((await store.findSet(this.db, set))!, { open: members.length });
   }
 
@@ -184,6 +193,7 @@ export class ClassWork {
     if (minutes !== undefined) await store.closeAt(this.db, set.id, closing(minutes));
     if (gone !== undefined) await store.putSetAway(this.db, set.id, gone);
     if (scheme) await store.changeScheme(this.db, set.id, sameParts(await this.scheme(person, id), named(scheme)));
+    await writeAudit(this.db, person, 'work-changed', set.title);
     return setView((await store.findSet(this.db, set.id))!);
   }
 

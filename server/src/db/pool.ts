@@ -4,9 +4,8 @@ import { runner } from 'node-pg-migrate';
 import pg from 'pg';
 
 export type Db = pg.Pool;
-export type Tx = pg.PoolClient;
 /** Where a statement can be sent. */
-export type Queryable = Pick<Db, 'query'> | Tx;
+export type Queryable = Pick<Db, 'query'> | pg.PoolClient;
 
 const LIMITS = {
   max: 10,
@@ -34,25 +33,35 @@ export class LaterDatabase extends Error {
   override readonly name = 'LaterDatabase';
 }
 
-/** @throws LaterDatabase naming a migration that is not known here. */
-async function refuseLater(url: string): Promise<void> {
+const known = () => readdirSync(MIGRATIONS).map((file) => file.replace(/\.sql$/, ''));
+
+/** Names of the migrations that a database has been through; none where it is empty. */
+async function migrationsDone(url: string): Promise<string[]> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
   try {
     const { rows: there } = await client.query("select to_regclass('public.migration') is not null as is");
-    if (!there[0].is) return;
-    const known = readdirSync(MIGRATIONS).map((file) => file.replace(/\.sql$/, ''));
-    const { rows } = await client.query<{ name: string }>(
-      'select name from migration where name <> all ($1) order by id limit 1',
-      [known],
-    );
-    if (rows[0])
-      throw new LaterDatabase(
-        `this database was written by a later version of Foxing (${rows[0].name} is not known here): start that version, or begin with another folder`,
-      );
+    if (!there[0].is) return [];
+    return (await client.query<{ name: string }>('select name from migration order by id')).rows.map((r) => r.name);
   } finally {
     await client.end();
   }
+}
+
+/** Is this a database of an earlier version, which the next start changes? An empty one is not. */
+export async function isOfEarlierVersion(url: string): Promise<boolean> {
+  const done = await migrationsDone(url);
+  return done.length > 0 && known().some((name) => !done.includes(name));
+}
+
+/** @throws LaterDatabase naming a migration that is not known here. */
+async function refuseLater(url: string): Promise<void> {
+  const names = known();
+  const later = (await migrationsDone(url)).find((name) => !names.includes(name));
+  if (later !== undefined)
+    throw new LaterDatabase(
+      `this database was written by a later version of Foxing (${later} is not known here): start that version, or begin with another folder`,
+    );
 }
 
 /**
@@ -69,12 +78,15 @@ export async function migrate(url: string, upTo = Infinity): Promise<void> {
     count: upTo,
     migrationsTable: 'migration',
     checkOrder: true,
+    // All of them or none: a migration that fails leaves the database as it was.
+    singleTransaction: true,
     log: () => undefined,
   });
 }
 
-/** Runs `work` in one transaction; any error undoes all of it. */
-export async function transaction<T>(db: Db, work: (tx: Tx) => Promise<T>): Promise<T> {
+/** Runs `work` in one transaction, or as a part of the one that is under way; any error undoes all of it. */
+export async function transaction<T>(db: Queryable, work: (tx: Queryable) => Promise<T>): Promise<T> {
+  if (!(db instanceof pg.Pool)) return work(db);
   const tx = await db.connect();
   try {
     await tx.query('begin');

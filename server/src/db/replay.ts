@@ -13,7 +13,7 @@ import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '#core/scheme/r
 import { canonical, link, type LinkedEvent, sha256 } from '../cases/chain';
 import { insertWhole } from '../cases/whole';
 import { wordsOf } from '../cases/words';
-import { type Db, transaction, type Tx } from './pool';
+import { type Db, transaction, type Queryable } from './pool';
 
 interface OldCase {
   readonly id: string;
@@ -79,7 +79,7 @@ function replayed(state: CaseState, working: Working, old: unknown, chemistry: s
 const rulesOf = (rules: unknown): HouseRules => houseRulesSchema.safeParse(rules).data ?? DEFAULT_RULES;
 
 /** @returns why it could not be replayed to the end, or null. */
-async function replayCase(tx: Tx, old: OldCase, chemistry: string): Promise<string | null> {
+async function replayCase(tx: Queryable, old: OldCase, chemistry: string): Promise<string | null> {
   const subject: Subject = old.sample
     ? { sample: old.sample }
     : { real: { grams: old.real!.grams, matter: old.real!.matter ?? 'salt' } };

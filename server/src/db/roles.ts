@@ -2,7 +2,7 @@
 import pg from 'pg';
 
 /** Tables whose rows are appended and never changed. */
-const APPEND_ONLY = ['case_event'];
+const APPEND_ONLY = ['case_event', 'audit'];
 
 /** What may be done to those rows as a whole, by a function of the owner. */
 const DOORS = ['drop_case(uuid)'];

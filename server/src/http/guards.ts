@@ -4,16 +4,17 @@ import { isText, keepable } from './keepable';
 import { HttpProblem } from './problem';
 
 /** Names by which a machine calls itself. */
-const LOCAL_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
-
-const hostname = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
+export const LOCAL_HOSTS = ['localhost', '127.0.0.1', '[::1]'];
 
 /** Only names of this server are answered to: a page elsewhere cannot reach it under a name of its own. */
 export function knownHost(more: readonly string[] = []): RequestHandler {
   const known = new Set([...LOCAL_HOSTS, ...more.map((h) => h.toLowerCase())]);
   return (req, _res, next) => {
-    if (!known.has(hostname(req.get('host') ?? '')))
-      throw new HttpProblem('forbidden', 'This server does not go by that name; add it to FOXING_HOSTS if it should.');
+    if (!known.has((req.hostname ?? '').toLowerCase()))
+      throw new HttpProblem(
+        'forbidden',
+        'This server does not go by that name; if it should, start it with --name, or add the name to FOXING_HOSTS.',
+      );
     next();
   };
 }
@@ -23,7 +24,7 @@ const originHost = (origin: string): string | null => (URL.canParse(origin) ? ne
 /** Only this server's own pages may write: a request from another origin is refused. */
 export const sameOrigin: RequestHandler = (req, _res, next) => {
   const origin = req.get('origin');
-  if (origin !== undefined && req.method !== 'GET' && originHost(origin) !== req.get('host'))
+  if (origin !== undefined && req.method !== 'GET' && originHost(origin) !== req.host)
     throw new HttpProblem('forbidden', 'This request came from another site.');
   next();
 };

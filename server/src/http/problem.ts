@@ -57,16 +57,30 @@ export const problems =
       return;
     }
     const known = asProblem(error);
-    if (!known) log.error({ err: error, method: req.method, path: req.path }, 'unexpected');
+    if (!known) log.error({ err: error, tag: req.tag, method: req.method }, 'unexpected');
     if (troubleIn(error) === 'disk-full') log.error('the disk is full: nothing can be saved until there is room on it');
-    const problem = known ?? new HttpProblem('internal', 'Something went wrong on our side; nothing was saved. Try again.');
+    const tag = req.tag ?? '';
+    const problem =
+      known ??
+      new HttpProblem(
+        'internal',
+        `Something went wrong on our side; nothing was saved. Try again; if it happens again, tell the administrator: ${tag}.`,
+      );
     const status = STATUS[problem.code];
     const retry = RETRY_AFTER[problem.code];
     if (retry) res.setHeader('retry-after', String(retry));
     res
       .status(status)
       .type('application/problem+json')
-      .json({ type: 'about:blank', title: problem.code, status, code: problem.code, detail: problem.detail, ...problem.extra });
+      .json({
+        type: 'about:blank',
+        title: problem.code,
+        status,
+        code: problem.code,
+        detail: problem.detail,
+        tag,
+        ...problem.extra,
+      });
   };
 
 const TROUBLE = {

@@ -66,6 +66,9 @@ export async function toSignIn(db: Db, asked: { login: string; address: string; 
 export const toJoin = (db: Db, { login, address }: { login: string; address: string }): Promise<Attempt> =>
   counted(db, { [`code ${login} ${address}`]: MOST.guesses, [`codes from ${address}`]: MOST.address });
 
+/** Somebody tries the one-time address of a laboratory. */
+export const toOpen = (db: Db, address: string): Promise<Attempt> => counted(db, { [`opening from ${address}`]: MOST.guesses });
+
 /** Who is signed in types the code of a class, or the passphrase in force. */
 export const byPerson = (db: Db, person: string, what: 'code' | 'passphrase'): Promise<Attempt> =>
   counted(db, { [`${what} ${person}`]: MOST.guesses });

@@ -1,5 +1,5 @@
 /** Signing in and out, and turning accounts on. */
-import { type Request, type Response, Router } from 'express';
+import { type Request, Router } from 'express';
 import {
   accountSchema,
   beSchema,
@@ -8,7 +8,6 @@ import {
   newPersonSchema,
   ownPassphraseSchema,
   passphraseSchema,
-  type Person,
   signInSchema,
   signOutSchema,
 } from '#contract';
@@ -19,20 +18,9 @@ import { caseId } from '../http/ids';
 import { check, HttpProblem } from '../http/problem';
 import * as attempts from './attempts';
 import type { Passphrases } from './passphrase';
+import { beginSession, deviceIn, replaceSession } from './session';
+import { writeAudit } from '../laboratory/store';
 import * as store from './store';
-
-const COOKIE_DAYS = 14;
-const DAY_MS = 24 * 3600 * 1000;
-/** What a browser holds from which somebody signed in before; it opens nothing. */
-const DEVICE_COOKIE = 'foxing_device';
-const DEVICE = new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([A-Za-z0-9_-]{43})(?:;|$)`);
-const DEVICE_DAYS = 400;
-
-const deviceIn = (req: Request): string | null => DEVICE.exec(req.get('cookie') ?? '')?.[1] ?? null;
-const addressOf = (req: Request) => req.socket.remoteAddress ?? '';
-
-const cookie = (req: Request, days: number) =>
-  ({ httpOnly: true, sameSite: 'strict', secure: req.secure, path: '/', maxAge: days * DAY_MS }) as const;
 
 /**
  * Does what an attempt is for.
@@ -50,63 +38,37 @@ async function judged<T>(db: Db, attempt: attempts.Attempt, work: () => Promise<
   return verdict;
 }
 
-/** Every sign-in begins a session of its own: one that was there before, whosever it was, is ended. */
-async function signedIn(db: Db, req: Request, res: Response, person: Person): Promise<void> {
-  const before = sessionIn(req);
-  if (before) await store.closeSession(db, before);
-  const token = await store.openSession(db, person.id);
-  res.cookie(SESSION_COOKIE, token, cookie(req, COOKIE_DAYS));
-}
-
-/** The browser is known from now on as one from which this person signs in. */
-async function signedInHere(db: Db, req: Request, res: Response, person: Person): Promise<void> {
-  res.cookie(DEVICE_COOKIE, await attempts.rememberDevice(db, person.id, deviceIn(req)), cookie(req, DEVICE_DAYS));
-  await signedIn(db, req, res, person);
-}
-
 const NO_CODE = 'code: no class has this code; ask your instructor for the one in force';
-const UNIQUE_VIOLATION = '23505';
-
-async function orTaken<T>(work: () => Promise<T>): Promise<T> {
-  try {
-    return await work();
-  } catch (error) {
-    if ((error as { code?: string }).code === UNIQUE_VIOLATION)
-      throw new HttpProblem('bad-input', 'login: somebody has this login already; choose another');
-    throw error;
-  }
-}
-
 /** What may be asked without being signed in. */
 export function doorRoutes(db: Db, passphrases: Passphrases): Router {
   const router = Router();
   router.post('/sign-in', async (req, res) => {
     const { login, passphrase } = check(signInSchema, req.body);
     const name = login.trim().toLowerCase();
-    const attempt = await attempts.toSignIn(db, { login: name, address: addressOf(req), device: deviceIn(req) });
+    const attempt = await attempts.toSignIn(db, { login: name, address: req.ip ?? '', device: deviceIn(req) });
     const found = await judged(db, attempt, async () => {
       const person = await store.findLogin(db, name);
       return (await passphrases.is(passphrase, person?.passphrase ?? null)) ? person : null;
     });
     if (!found) throw new HttpProblem('forbidden', 'Login and passphrase do not belong together.');
     const { id, name: called, role } = found;
-    await signedInHere(db, req, res, found);
+    await beginSession(db, req, res, found);
     res.json({ id, name: called, role });
   });
   router.post('/join', async (req, res) => {
     const { code, name, login, passphrase } = check(joinSchema, req.body);
-    const attempt = await attempts.toJoin(db, { login, address: addressOf(req) });
+    const attempt = await attempts.toJoin(db, { login, address: req.ip ?? '' });
     const joined = await judged(db, attempt, () => classOfCode(db, code));
     if (joined === null) throw new HttpProblem('bad-input', NO_CODE);
     const kept = await passphrases.hashed(passphrase);
-    const person = await orTaken(() =>
+    const person = await store.orTaken(() =>
       transaction(db, async (tx) => {
         const made = await store.insertPerson(tx, { name, role: 'student', login, passphrase: kept });
         await addMember(tx, joined, made.id);
         return made;
       }),
     );
-    await signedInHere(db, req, res, person);
+    await beginSession(db, req, res, person);
     res.status(201).json(person);
   });
   return router;
@@ -143,7 +105,7 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
         'not-found',
         'There is no such person in the demo; choose one of those that are listed under Classes.',
       );
-    await signedIn(db, req, res, found);
+    await replaceSession(db, req, res, found);
     res.json(found);
   });
   router.post('/sign-out', async (req, res) => {
@@ -161,11 +123,12 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
     const { login, passphrase } = check(accountSchema, req.body);
     if (await store.accountsOn(db)) throw new HttpProblem('bad-input', 'Accounts are on already.');
     const kept = await passphrases.hashed(passphrase);
-    await orTaken(() => store.setAccount(db, person.id, login, kept));
+    await store.orTaken(() => store.setAccount(db, person.id, login, kept));
     await store.turnOn(db);
+    await writeAudit(db, person, 'accounts-on', login);
     // Whoever was somebody without a passphrase signs in like everybody else.
     await store.closeEverySession(db);
-    await signedInHere(db, req, res, person);
+    await beginSession(db, req, res, person);
     res.json({ accounts: true });
   });
   router.put('/me/passphrase', async (req, res) => {
@@ -179,7 +142,7 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
     if (!person) throw new HttpProblem('forbidden', 'current: this is not the passphrase that is in force');
     await store.setPassphrase(db, id, await passphrases.hashed(passphrase), null);
     await store.closeAllSessions(db, id);
-    await signedIn(db, req, res, actor(req));
+    await replaceSession(db, req, res, actor(req));
     res.json({ changed: true });
   });
   /** Everybody who signs in here. */
@@ -196,6 +159,7 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
     if (!found || found.role === 'keeper' || found.passphrase === null)
       throw new HttpProblem('not-found', 'There is nobody with this login whose passphrase could be set here.');
     await store.setPassphrase(db, found.id, await passphrases.hashed(passphrase), keeper.id);
+    await writeAudit(db, keeper, 'passphrase-given', found.name);
     await store.closeAllSessions(db, found.id);
     res.json({ changed: true });
   });
@@ -203,7 +167,9 @@ export function peopleRoutes(db: Db, passphrases: Passphrases): Router {
     must(actor(req), { do: 'keep' });
     const { name, login, passphrase, role } = check(newPersonSchema, req.body);
     const kept = await passphrases.hashed(passphrase);
-    res.status(201).json(await orTaken(() => store.insertPerson(db, { name, role, login, passphrase: kept })));
+    const made = await store.orTaken(() => store.insertPerson(db, { name, role, login, passphrase: kept }));
+    await writeAudit(db, actor(req), 'person-added', `${name}, ${role}`);
+    res.status(201).json(made);
   });
   return router;
 }

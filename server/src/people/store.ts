@@ -2,6 +2,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import type { Person, Role } from '#contract';
 import type { Queryable } from '../db/pool';
+import { HttpProblem } from '../http/problem';
 
 const sha256 = (text: string) => createHash('sha256').update(text).digest('hex');
 
@@ -94,6 +95,28 @@ export async function insertPerson(db: Queryable, { name, role, login, passphras
     passphrase,
   ]);
   return { id, name, role };
+}
+
+/** Who keeps a machine that is opened: its local person where there is one, else somebody new. @param passphrase hashed. */
+export async function insertKeeper(db: Queryable, { name, login, passphrase }: Omit<NewPerson, 'role'>): Promise<Person> {
+  const local = await localPerson(db);
+  if (!local) return insertPerson(db, { name, role: 'keeper', login, passphrase });
+  await db.query("update person set name = $2, role = 'keeper' where id = $1", [local.id, name]);
+  await setAccount(db, local.id, login, passphrase);
+  return { id: local.id, name, role: 'keeper' };
+}
+
+const UNIQUE_VIOLATION = '23505';
+
+/** @throws HttpProblem where somebody has the login already. */
+export async function orTaken<T>(work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (error) {
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION)
+      throw new HttpProblem('bad-input', 'login: somebody has this login already; choose another');
+    throw error;
+  }
 }
 
 export async function setAccount(db: Queryable, person: string, login: string, passphrase: string): Promise<void> {

@@ -71,12 +71,21 @@ export class Reasoner {
   /** Milliseconds that the last prompt look at a case took. */
   private readonly costs = new LRUCache<string, number>({ max: COSTS_KNOWN });
 
-  /** @param version of the data and code that the answers rest on. */
+  /**
+   * @param version of the data and code that the answers rest on.
+   * @param onThought told how many seconds a look took a thread.
+   */
   constructor(
     private readonly crew: Crew<ThoughtTasks>,
     private readonly db: Db,
     private readonly version: string,
+    private readonly onThought: (effort: Effort, seconds: number) => void = () => undefined,
   ) {}
+
+  /** Looks that wait for a thread. */
+  get lineLength(): Readonly<Record<Effort, number>> {
+    return { prompt: this.waiting.prompt.size, thorough: this.waiting.thorough.size };
+  }
 
   /**
    * @param about the case.
@@ -195,6 +204,7 @@ export class Reasoner {
     };
     try {
       const answer = await this.crew.run('think', { question, isFirst, stop }, { seconds: full + GRACE_SECONDS, onBegin });
+      this.onThought(effort, (performance.now() - begun) / 1000);
       if (job.superseded) throw new Superseded();
       if (effort === 'prompt' && !answer.first) this.costs.set(about, performance.now() - begun);
       settle.resolve(answer);

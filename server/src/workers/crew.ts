@@ -111,6 +111,11 @@ export class Crew<T extends Tasks> {
     }
   }
 
+  /** Tasks that wait for a thread, and that have one. */
+  get load(): { readonly waiting: number; readonly running: number } {
+    return { waiting: this.line.size, running: this.line.pending };
+  }
+
   /** What is still under way is to be asked for again, of whoever serves next. */
   async close(): Promise<void> {
     this.closing = true;

@@ -25,7 +25,12 @@ import {
   classViewSchema,
   type DrawingOfSet,
   drawnSetSchema,
+  doorsSchema,
+  keepingSchema,
+  laboratorySchema,
   meSchema,
+  openedSchema,
+  type OpeningAsked,
   type NewSetAsked,
   type Paper,
   paperViewSchema,
@@ -141,6 +146,12 @@ export function createApi(base = '') {
     /** One of the demo's made-up people, or the local person again. */
     be: (person: string | null) => call(personSchema, '/me', { body: { person }, method: 'PUT' }),
     turnOnAccounts: (asked: { login: string; passphrase: string }) => call(z.unknown(), '/accounts', { body: asked }),
+    laboratory: () => call(laboratorySchema, '/laboratory'),
+    /** Takes up the one-time address of a laboratory. */
+    open: (asked: OpeningAsked) => call(openedSchema, '/opening', { body: asked }),
+    doors: () => call(doorsSchema, '/doors'),
+    /** For who keeps the machine: backups, and privileged acts. */
+    keeping: () => call(keepingSchema, '/keeping'),
     classes: () => call(z.array(classSchema), '/classes'),
     classOf: (id: string) => call(classViewSchema, `/classes/${id}`),
     makeClass: (name: string) => call(classSchema, '/classes', { body: { name } }),

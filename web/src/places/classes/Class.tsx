@@ -4,7 +4,9 @@ import { Link, useParams } from 'react-router';
 import { toast } from 'sonner';
 import type { ClassView, SetView } from '#contract';
 import { GivePassphrase } from './GivePassphrase';
+import { QrCode } from '../../parts/QrCode';
 import { Blank, Button, Heading } from '../../parts/ui';
+import { useAddresses } from '../laboratory/addresses';
 import { TopBar } from '../../shell/TopBar';
 import { api } from '../../state/api';
 import { freshPassphrase } from './fresh-passphrase';
@@ -73,6 +75,24 @@ function Sets({ of, again }: { of: ClassView; again: () => void }) {
   );
 }
 
+/** The address that a phone takes up to be in the class: its code goes along. */
+function Invitation({ code }: { code: string }) {
+  const [address] = useAddresses().addresses;
+  if (address === undefined) return null;
+  const link = `${address}/join/${code}`;
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-4">
+      <QrCode text={link} label={`QR code of ${link}`} />
+      <p className="max-w-sm text-sm">
+        With a phone’s camera, or at <strong className="font-mono [overflow-wrap:anywhere]">{link}</strong>.{' '}
+        <Link className="text-rust underline" to="/addresses">
+          Addresses and certificate
+        </Link>
+      </p>
+    </div>
+  );
+}
+
 function People({ of, again }: { of: ClassView; again: () => void }) {
   const code = useMutation({
     mutationFn: (c: 'new' | 'none') => api.changeClass(of.id, { code: c }),
@@ -102,6 +122,7 @@ function People({ of, again }: { of: ClassView; again: () => void }) {
           </Button>
         )}
       </p>
+      {of.code && <Invitation code={of.code} />}
       <ul className="mt-3 grid gap-x-6 text-sm sm:grid-cols-2 lg:grid-cols-3">
         {of.people.map((p) => (
           <li key={p.id} className="flex items-center justify-between border-t border-rule py-1">

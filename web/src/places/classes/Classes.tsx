@@ -164,6 +164,13 @@ export function Classes() {
           {teaches && <OneField label="Name of a new class" act="Create" done={api.makeClass} />}
           <OneField label="Code of a class to join" act="Join" done={api.joinClass} />
         </div>
+        {teaches && (
+          <p className="mt-6 text-sm">
+            <Link className="text-rust underline" to="/addresses">
+              Addresses{me.data?.role === 'keeper' && ', backups and log'}
+            </Link>
+          </p>
+        )}
         {me.data && !me.data.accounts && <MadeUp me={me.data} />}
         {me.data?.accounts && me.data.role === 'keeper' && <PeopleHere />}
         <div className="mt-8 flex flex-wrap gap-2">
