@@ -117,7 +117,8 @@ test('a real salt, from the bottle to a report on paper, with the server gone in
   // Under a warm lamp white looks cream and cream yellow: the corrected colour is what was written, and bromide came up.
   await expect(page.getByRole('row', { name: /Silver nitrate test/ })).toContainText('Cream precipitate.');
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
-  await expect(suspects(page).getByRole('link', { name: /bromide/i })).toBeVisible();
+  // A server that was just started reads its atlas first.
+  await expect(suspects(page).getByRole('link', { name: /bromide/i })).toBeVisible({ timeout: 90000 });
 
   await conclude(page, { bromide: '6' }, 'KBr');
   await page.getByRole('link', { name: 'Report', exact: true }).click();

@@ -46,3 +46,13 @@ export async function ensureChromium(): Promise<string> {
   if (!existsSync(path)) throw new UserError(`Chromium is not at ${path} after its installation`, 1);
   return path;
 }
+
+/** A program of one of Debian's packages, for tests. */
+async function ensure(program: string, debian: string, what: string): Promise<void> {
+  if (!has(program)) await install([debian], what);
+  if (!has(program)) throw new UserError(`${what} is not there after its installation`, 1);
+}
+
+export const ensureNginx = (): Promise<void> => ensure('nginx', 'nginx-light', 'nginx');
+/** Puts certificates into the profile of a browser. */
+export const ensureCertutil = (): Promise<void> => ensure('certutil', 'libnss3-tools', 'certutil');

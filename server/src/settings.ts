@@ -15,6 +15,7 @@ export const serverSettingsSchema = z.object({
   logForm: z.enum(['json', 'text']).optional(),
   hosts: z.array(z.string()).optional(),
   threads: z.number().optional(),
+  hashCost: z.number().optional(),
   requestsPerMinute: z.number().optional(),
 });
 export type ServerSettings = z.infer<typeof serverSettingsSchema>;

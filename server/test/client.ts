@@ -99,10 +99,13 @@ export class Client {
   }
 
   /** @throws Error when the house wants the person's own inference first. */
+  /** What was thought in full: where many wait there is a first answer before. */
   async reasoned(view: CaseView, effort: Effort = 'prompt') {
-    const found = await this.reasoning(view, effort);
-    if (found.waiting) throw new Error('the reasoning waits');
-    return found;
+    for (;;) {
+      const found = await this.reasoning(view, effort);
+      if (found.waiting) throw new Error('the reasoning waits');
+      if (!found.first) return found;
+    }
   }
 }
 
