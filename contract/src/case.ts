@@ -6,6 +6,7 @@ import { type Wash, WASHES } from '#core/organic/data/washes';
 import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { LEVELS } from '#core/reasoning/data/levels';
+import { testTitle } from '#core/scheme/tests';
 import { houseRulesSchema } from '#core/scheme/rules';
 import { type Drawing, drawingSchema, type Scene, type Showing, showingSchema } from '#core/senses/drawn';
 import { observationSchema } from '#core/vocabulary/observation';
@@ -71,6 +72,8 @@ export type VesselView = Received<z.infer<typeof vesselSchema>>;
 export const entrySchema = z.object({
   number: z.number(),
   test: z.string(),
+  /** Of free work, what it was in all but name, or its bottles. */
+  called: z.string().optional(),
   vessel: z.string().optional(),
   observed: z.array(observationSchema),
   blank: z.array(observationSchema).optional(),
@@ -87,6 +90,8 @@ export const entrySchema = z.object({
   working: entryWorkingSchema,
 });
 export type EntryView = Received<z.infer<typeof entrySchema>>;
+
+export const entryTitle = ({ test, called }: Pick<EntryView, 'test' | 'called'>): string => called ?? testTitle(test);
 
 /** A photo beside the record, by the SHA-256 of its bytes. */
 export const photoSchema = z.object({

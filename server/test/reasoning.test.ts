@@ -4,7 +4,7 @@ import { testsOf } from '#core/scheme/tests';
 import { World } from '#core/scheme/world';
 import type { CaseEvent } from '#core/record/events';
 import type { Observation } from '#core/vocabulary/observation';
-import { Client, wrote } from './client';
+import { Client, operation, wrote } from './client';
 import { freshFoxing } from './harness';
 
 let foxing: Awaited<ReturnType<typeof freshFoxing>>;
@@ -30,16 +30,50 @@ test('what an entry says goes with it when it is struck; what one server thought
   expect((await barium(one)).state).toBe('open');
 });
 
-test('an entry in free work is kept, weighs nothing yet, and the reasoning about the rest goes on', async () => {
+test('an entry in free work that does not say what was done is kept, and the reasoning about the rest goes on', async () => {
   const begun = await one.begin({ real: { name: 'U 23', look: 'white grains', grams: 2 } });
   const free = wrote('free', { channel: 'precipitate', event: 'formed', colour: 'white' });
   const view = await one.write(begun, free, wrote('flame', { channel: 'flame', colour: 'apple-green' }));
   for (const effort of ['prompt', 'thorough'] as const) {
     const { unused, next, suspects } = await one.reasoned(view, effort);
-    expect(unused).toEqual([{ entry: 1, why: expect.stringMatching(/free work/) as string }]);
+    expect(unused).toEqual([{ entry: 1, why: expect.stringMatching(/does not say what was done/) as string }]);
     expect(next.length).toBeGreaterThan(0);
     expect(suspects.find((s) => s.id === 'Ba2+')!.state).toMatch(/hinted|indicated/);
   }
+});
+
+test('what is done freely weighs, whatever it is called: under its test where it is one, by itself where it is none', async () => {
+  const ops = [
+    { op: 'dissolve', to: 'S', grams: 0.4, in: 'water', mL: 12 },
+    { op: 'take', to: 'A', from: 'S', mL: 1 },
+    { op: 'add', to: 'A', reagent: 'hydrochloric-acid-2M', drops: 5 },
+    { op: 'take', to: 'B', from: 'S', mL: 1 },
+    { op: 'add', to: 'A', reagent: 'barium-chloride-0.25M', drops: 5 },
+    { op: 'add', to: 'B', reagent: 'ammonia-6M', mL: 1 },
+  ] as const;
+  let view = await one.begin({ real: { name: 'U 24', look: 'blue crystals', grams: 2 } });
+  for (const op of ops) view = await one.write(view, operation(op));
+  const saw = (vessel: string, ...observed: Observation[]): CaseEvent => ({
+    kind: 'entry',
+    payload: { test: 'free', vessel, observed },
+  });
+  view = await one.write(
+    view,
+    saw('A', { channel: 'precipitate', event: 'formed', colour: 'white' }),
+    saw('B', { channel: 'solution', event: 'colour-changed', colour: 'deep-blue' }),
+  );
+  expect(view.entries.map((e) => e.called)).toEqual([
+    'Hydrochloric acid, 2 M, then barium chloride, 0.25 M',
+    expect.stringMatching(/ammonia/i) as string,
+  ]);
+  let found = await one.reasoned(view, 'thorough');
+  while (found.unused.length) found = await one.reasoned(view, 'thorough');
+  const state = (id: string) => found.suspects.find((s) => s.id === id)!.state;
+  expect([state('Cu2+'), state('SO4^2-')]).toEqual([
+    expect.stringMatching(/indicated|confirmed/),
+    expect.stringMatching(/indicated|confirmed/),
+  ]);
+  expect(found.candidates[0]!.ions).toEqual(['Cu2+', 'SO4^2-']);
 });
 
 test('a blank that shows the same takes the weight of an entry away; a clean one is laid beside it', async () => {
@@ -112,7 +146,9 @@ test('quick looks are not kept waiting by hard records; in a crowd a first answe
 
   const answered: string[] = [];
   const look = async (view: (typeof hard)[number]) => {
-    const found = await one.reasoned(view);
+    // The first answer there is, in full or not.
+    const found = await one.reasoning(view, 'prompt');
+    if (found.waiting) throw new Error('the reasoning waits');
     answered.push(view.summary.name);
     return found;
   };

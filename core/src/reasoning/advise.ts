@@ -1,9 +1,10 @@
 /** Which test is worth doing next: what it would tell this observer of what is still in question, and what it costs. */
+import { testOf } from '../scheme/procedure';
 import { ownCautionsOf, isDangerous } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
-import { showsSign, stationOf, stepsOf, testById, testsOf } from '../scheme/tests';
+import { showsSign, stationOf, stepsOf, testsOf } from '../scheme/tests';
 import { type Hazard, opens, outcome, owed, proof, reason } from './advice-words';
 import { type Asking, different } from './different';
 import type { Inference } from './infer';
@@ -58,7 +59,7 @@ const DRAWN = 300;
 const POINTED = { probability: 0.03, dangerous: 0.1, rise: 1.5 };
 
 export function hazardOf(test: string, rules: HouseRules): Hazard {
-  const standard = testById.get(test)!;
+  const standard = testOf(test)!;
   if (isDangerous(standard, rules)) return 'high';
   return ownCautionsOf(standard, rules).length ? 'medium' : 'low';
 }
@@ -220,7 +221,7 @@ function provenBy(space: Space, { suspects }: Inference, test: StandardTest, dra
 
 /** The longest wait in a test, minutes. */
 const waitIn = (test: string, rules: HouseRules): number =>
-  Math.max(0, ...stepsOf(testById.get(test)!, rules).map(({ op }) => waitOf(op)));
+  Math.max(0, ...stepsOf(testOf(test)!, rules).map(({ op }) => waitOf(op)));
 
 /** Members drawn at even steps through the probability, with the share that each stands for. */
 function representatives(weights: Float64Array): Map<number, number> {
@@ -281,6 +282,6 @@ export function proving(space: Space, suspect: string, bounds: Bounds): string |
   const minutes = (t: StandardTest) => space.costs[t.id]!.minutes;
   const tests = open(space, bounds).sort((a, b) => minutes(a) - minutes(b));
   const proof = tests.find((t) => signsIn(t).some((s) => s.proves));
-  const told = [...bounds.done].map((id) => testById.get(id)!).some((t) => signsIn(t).some((s) => !isFaint(space, t, s)));
+  const told = [...bounds.done].map((id) => testOf(id)!).some((t) => signsIn(t).some((s) => !isFaint(space, t, s)));
   return (proof ?? (told ? undefined : tests.find((t) => signsIn(t).length && !lacksItsReason(t, space, bounds))))?.id;
 }

@@ -101,10 +101,16 @@ const costs = (): Atlas['costs'] =>
 
 /** Every different outcome once, and the place of each. */
 export class DistinctOutcomes {
-  readonly list: (readonly Observation[])[] = [];
-  private readonly places = new Map<string, number>();
+  readonly list: (readonly Observation[])[];
+  private places: Map<string, number> | undefined;
+
+  /** @param first those that have a place already; the list is not changed. */
+  constructor(first: readonly (readonly Observation[])[] = []) {
+    this.list = [...first];
+  }
 
   placeOf(seen: readonly Observation[]): number {
+    this.places ??= new Map(this.list.map((known, place) => [JSON.stringify(known), place]));
     const key = JSON.stringify(seen);
     let at = this.places.get(key);
     if (at === undefined) {

@@ -1,7 +1,7 @@
 /** Why an entry speaks for or against a suspect, in chemistry. */
+import { signsOfTest, titleOfTest } from '../scheme/procedure';
 import { nameOf } from '../senses/names';
 import { sayObservation } from '../senses/sentences';
-import { testById, testTitle } from '../scheme/tests';
 import { isNothing, type Observation, observationOf } from '../vocabulary/observation';
 import { shownBy, watched } from './entries';
 import { kindOf, listed } from './kinds';
@@ -18,7 +18,7 @@ function said(list: readonly Observation[]): string {
 
 /** What the suspect's sign in a test looks like, if it has one there. */
 function signOf(test: string, suspect: string): string | undefined {
-  const sign = testById.get(test)!.signs?.find((s) => s.of.includes(suspect));
+  const sign = signsOfTest(test).find((s) => s.of.includes(suspect));
   if (!sign) return undefined;
   const plain = sign.see.map((pattern) =>
     Object.fromEntries(Object.entries(pattern).map(([field, of]) => [field, Array.isArray(of) ? (of as unknown[])[0] : of])),
@@ -40,7 +40,7 @@ export function because(posterior: Posterior, k: number, i: number, speaksFor: b
   const { entry } = evidence[k]!;
   const id = space.suspects[i]!;
   const name = nameOf(id);
-  const saw = `${testTitle(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
+  const saw = `${titleOfTest(entry.test)}: ${said(watched(entry)).toLowerCase()}`;
   const shown = shownBy(entry);
   const push = posterior.push(k);
   const others = shown

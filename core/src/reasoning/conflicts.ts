@@ -1,5 +1,5 @@
 /** Entries that cannot all be right. */
-import { testTitle } from '../scheme/tests';
+import { titleOfTest } from '../scheme/procedure';
 import { shownBy, signsShown } from './entries';
 import { decibans, type Posterior } from './posterior';
 import { placeOfMost } from './rows';
@@ -70,7 +70,7 @@ class Unexplained {
 const conflictAt = (posterior: Posterior, k: number, ions: readonly string[], against: readonly number[]): Conflict => {
   const { number, test } = posterior.evidence[k]!.entry;
   const rest = against.length ? `entry ${against.join(', ')}` : 'the rest';
-  return { entry: number, ions, against, text: `Entry ${number} (${testTitle(test)}) does not go with ${rest}.` };
+  return { entry: number, ions, against, text: `Entry ${number} (${titleOfTest(test)}) does not go with ${rest}.` };
 };
 
 /** Entries that whatever the sample most likely is did not show, each against the others; failing these, pairs at odds. */

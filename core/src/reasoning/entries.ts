@@ -1,6 +1,8 @@
 /** Entries of a record, and which of them reasoning can use. */
-import { fits, FREE_WORK, testById } from '../scheme/tests';
-import type { Pattern, Sign } from '../scheme/model';
+import { isTest, isUnnamed, namedOrNot, type Procedure, signsOfTest, testOf } from '../scheme/procedure';
+import { fits, FREE_WORK } from '../scheme/tests';
+import type { Pattern, Scheme, Sign } from '../scheme/model';
+import type { HouseRules } from '../scheme/rules';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Space } from './space';
 
@@ -10,6 +12,8 @@ export interface RecordEntry {
   readonly test: string;
   readonly observed: readonly Observation[];
   readonly confidence?: 'sure' | 'unsure';
+  /** What was done, where the test has no name of its own. */
+  readonly did?: Procedure;
   /** Done on a blank, not on the sample. */
   readonly control?: 'blank';
   /** A blank of the same test was clean. */
@@ -21,12 +25,16 @@ export interface Unused {
   readonly why: string;
 }
 
+/** Entries of which something was done without a name, under the test that it is. The entries given are not changed. */
+export const underTheirTests = (entries: readonly RecordEntry[], scheme: Scheme, rules: HouseRules): RecordEntry[] =>
+  entries.map((e) => (e.did && e.test === FREE_WORK ? { ...e, test: namedOrNot(e.did, scheme, rules) } : e));
+
 /** Where the sample is to dissolve, what is said of its solubility is said of what it leaves. */
 const LEAVES = { soluble: 'none', 'partly-soluble': 'persists', insoluble: 'persists' } as const;
 
 /** What of an entry belongs to its test. */
 export function watched(e: RecordEntry): Observation[] {
-  const { watch, inTurn } = testById.get(e.test)!;
+  const { watch, inTurn } = testOf(e.test)!;
   const told = e.observed.map((o): Observation =>
     inTurn && o.channel === 'solubility' && o.event ? { channel: 'precipitate', event: LEAVES[o.event] } : o,
   );
@@ -57,7 +65,7 @@ function fitsAsTold(o: Observation, pattern: Pattern): boolean {
 
 /** The signs that an entry shows, as far as it was told. */
 const signsIn = ({ test, observed }: RecordEntry): Sign[] =>
-  (testById.get(test)?.signs ?? []).filter(
+  signsOfTest(test).filter(
     ({ see, not = [] }) =>
       see.every((pattern) => observed.some((o) => fitsAsTold(o, pattern))) &&
       !not.some((pattern) => observed.some((o) => fits(o, pattern))),
@@ -70,9 +78,12 @@ export const shownBy = (entry: RecordEntry): string[] => [...new Set(signsIn(ent
 export const signsShown = (entry: RecordEntry, of: string): Sign[] => signsIn(entry).filter((s) => s.of.includes(of));
 
 function whyUnused(space: Space, e: RecordEntry): string | null {
-  if (e.test === FREE_WORK) return 'it was written in free work; write it under the test that was done, and it counts';
-  if (!testById.has(e.test)) return `there is no standard test "${e.test}"`;
-  if (!space.knows(e.test)) return 'this test is not one of the school';
+  if (e.test === FREE_WORK) return 'it does not say what was done; write it under a test, or on the tube in which it was seen';
+  if (!isTest(e.test)) return `there is no standard test "${e.test}"`;
+  if (!space.knows(e.test))
+    return isUnnamed(e.test)
+      ? 'what was done has no name, and is not followed for compounds yet; write it under the nearest test'
+      : 'this test is not one of the school';
   if (!e.observed.length) return 'nothing was written down';
   return watched(e).length ? null : 'nothing of what was written can be seen in this test';
 }

@@ -1,5 +1,6 @@
 /** How likely each entry is under every possibility: quickly composed for all, simulated for the likeliest mixtures. */
-import { testById } from '../scheme/tests';
+
+import { testOf } from '../scheme/procedure';
 import { MISHAP, REPEATED, TOGETHER } from './data/rates';
 import { type RecordEntry, watched } from './entries';
 import { heldIn } from './held';
@@ -208,7 +209,7 @@ class Elimination {
       if (stopped?.()) return 'stopped';
       const evidence = this.evidence[k]!;
       const { entry } = evidence;
-      setUnder(evidence, m, probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1)));
+      setUnder(evidence, m, probabilityOver(testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1)));
       sum += evidence.ln[m]!;
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
@@ -232,11 +233,7 @@ class Elimination {
         for (const evidence of list) {
           if (stopped?.()) return;
           const { entry } = evidence;
-          sum += setUnder(
-            evidence,
-            m,
-            probabilityOver(testById.get(entry.test)!, watched(entry), this.space.shows(m, entry.test)),
-          );
+          sum += setUnder(evidence, m, probabilityOver(testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test)));
         }
       };
       weigh(poor);

@@ -1,8 +1,9 @@
 /** What each ion, element or group gives in each test, read off the atlas. */
+import { signsOfTest } from '../scheme/procedure';
 import { speciesById, solidById } from '../matter/catalogue';
 import type { Equation } from '../reactions/equations';
 import type { Observation } from '../vocabulary/observation';
-import { showsSign, testById, testsOf } from '../scheme/tests';
+import { showsSign, testsOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import { rulesFor } from './atlas';
 import { isPlain } from './member';
@@ -75,7 +76,7 @@ const partsOf = (id: string): string[] =>
  * takes part, if it is an ion. None where no sample shows the sign, or nothing reacts in a solution.
  */
 export function equationsIn(space: Space, test: string, suspect: string): Equation[] {
-  const signs = testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+  const signs = signsOfTest(test).filter((s) => s.of.includes(suspect));
   const showing = [...space.members.keys()].filter((m) => {
     const member = space.members[m]!;
     return isPlain(member) && member.holds.includes(suspect) && signs.some((s) => showsSign(space.shows(m, test)[0]!, s));

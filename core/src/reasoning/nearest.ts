@@ -1,6 +1,7 @@
 /** What compounds show of which only the elements and groups are known, by those that hold most nearly the same. */
+import { signsOfTest } from '../scheme/procedure';
 import { TESTED_ELEMENTS } from '../organic/data/features';
-import { testById } from '../scheme/tests';
+
 import { TESTED_GROUPS } from './unlisted';
 
 /**
@@ -113,7 +114,7 @@ export class Nearest {
   }
 
   private weigher(test: string): (k: number) => Weights {
-    const signs = testById.get(test)!.signs?.flatMap((s) => s.of) ?? [];
+    const signs = signsOfTest(test).flatMap((s) => s.of);
     const onlyElements = this.elements.isAsked(signs) && !this.groups.isAsked(signs);
     const [forElements, forGroups] = onlyElements ? [FOR_ITS_KIND, FOR_OTHER] : [FOR_OTHER, FOR_ITS_KIND];
     const elements = this.elements.weights(signs, forElements);

@@ -1,9 +1,10 @@
 /** Which tests can be done at all: allowed by the house, with what they start from at hand, and not done yet. */
+import { isTest, testOf } from '../scheme/procedure';
 import { restriction } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { routeOf, setAside, type Station, type Written } from '../scheme/route';
-import { startsOf, testById, testsOf } from '../scheme/tests';
+import { startsOf, testsOf } from '../scheme/tests';
 import { ORIGINAL_SOLUTION } from '../scheme/data/stations';
 import type { Inference } from './infer';
 import { isElement } from './kinds';
@@ -39,12 +40,12 @@ export function hasItsStart(test: StandardTest, space: Space, done: ReadonlySet<
   const makers = makersOf(test, space);
   if (!makers.length || makers.some((t) => done.has(t.id))) return true;
   const places = startsOf(test, space.scheme);
-  return [...done].some((id) => startsOf(testById.get(id)!, space.scheme).some((p) => places.includes(p)));
+  return [...done].some((id) => startsOf(testOf(id)!, space.scheme).some((p) => places.includes(p)));
 }
 
 /** Is it worth doing only by what another test shows, of which none was done though one may be? */
 export const lacksItsReason = (test: StandardTest, space: Space, bounds: Bounds): boolean => {
-  const tests = (test.when?.tests ?? []).map((id) => testById.get(id)!).filter((t) => space.knows(t.id) && isAllowed(t, bounds));
+  const tests = (test.when?.tests ?? []).map((id) => testOf(id)!).filter((t) => space.knows(t.id) && isAllowed(t, bounds));
   return tests.length > 0 && !test.when!.tests.some((id) => bounds.done.has(id));
 };
 
@@ -65,24 +66,23 @@ export function asideBy(space: Space, route: readonly Station[], suspects: Infer
   const isOpen = (test: StandardTest) => {
     if (makersOf(test, space).length) return false;
     const own = suspectsOf(test);
-    const askedBefore = (test.when?.tests ?? []).flatMap((id) => [...suspectsOf(testById.get(id)!)]);
+    const askedBefore = (test.when?.tests ?? []).flatMap((id) => [...suspectsOf(testOf(id)!)]);
     return own.size > 0 && askedBefore.some((id) => likely.has(id) && (own.has(id) || isElement(id)));
   };
-  return new Set([...setAside(route)].filter((id) => !isOpen(testById.get(id)!)));
+  return new Set([...setAside(route)].filter((id) => !isOpen(testOf(id)!)));
 }
 
 /** Was it done, or another that asks the same? */
 export const isAnswered = (id: string, done: ReadonlySet<string>): boolean =>
   done.has(id) ||
-  (askedAfter(testById.get(id)!) !== '' &&
-    [...done].some((other) => askedAfter(testById.get(other)!) === askedAfter(testById.get(id)!)));
+  (askedAfter(testOf(id)!) !== '' && [...done].some((other) => askedAfter(testOf(other)!) === askedAfter(testOf(id)!)));
 
 export const isAllowed = (test: StandardTest, { rules, simulated, notAvailable, aside }: Bounds): boolean =>
   !aside?.has(test.id) && !restriction(test, rules, simulated) && !notAvailable?.some((id) => needs(test, id));
 
 /** The standard tests that a record names; entries of free work, or of a test that is not known here, name none. */
 export const testsDone = (entries: readonly Written[]): ReadonlySet<string> =>
-  new Set(entries.flatMap((e) => (testById.has(e.test) ? [e.test] : [])));
+  new Set(entries.flatMap((e) => (isTest(e.test) ? [e.test] : [])));
 
 /** Within what bounds advice on a record is given, once it has been read. */
 export function boundsOf(

@@ -2,9 +2,12 @@
 import * as z from 'zod';
 import { SCHOOLS } from '../scheme/model';
 import { FREE_WORK } from '../scheme/tests';
+import { madeBefore } from '../scheme/procedure';
 import { strictly } from '../vocabulary/strict';
 import { observationSchema } from '../vocabulary/observation';
-import type { RecordEntry } from './entries';
+import { type Op, opSchema } from '../bench/ops';
+import { rulesFor } from './atlas';
+import { type RecordEntry, underTheirTests } from './entries';
 
 const raw = strictly({
   kind: z.enum(['salt', 'compound']).default('salt'),
@@ -16,8 +19,8 @@ const raw = strictly({
     .array(
       strictly({
         test: z.string().max(80).default(FREE_WORK),
-        /** What was done where no test is named; kept, and weighs nothing yet. */
-        did: z.array(z.unknown()).max(200).optional(),
+        /** What was done, where no test is named. */
+        did: z.array(opSchema).min(1).max(200).optional(),
         observed: z.array(z.unknown()).max(60),
         /** What a blank showed that was done beside it. */
         blank: z.array(z.unknown()).max(60).optional(),
@@ -52,6 +55,8 @@ export function parseRecord(value: unknown): ParsedRecord {
     throw new RecordError(`${issue.path.map(String).join('.') || 'record'}: ${issue.message}`);
   }
   const unread: { entry: number; why: string }[] = [];
+  const scheme = parsed.data.kind === 'compound' ? 'organic' : parsed.data.school;
+  const done: Op[] = [];
   const entries = parsed.data.entries.flatMap((e, i): RecordEntry[] => {
     const number = i + 1;
     const read = (told: readonly unknown[]) =>
@@ -62,15 +67,18 @@ export function parseRecord(value: unknown): ParsedRecord {
         unread.push({ entry: number, why: `${issue.path.map(String).join('.') || 'observation'}: ${issue.message}` });
         return [];
       });
+    const did = e.did && { before: madeBefore(done, e.did), own: e.did };
+    if (e.did) done.push(...e.did);
     return [
       {
         number,
         test: e.test,
+        ...(did && { did }),
         observed: read(e.observed),
         ...(e.confidence && { confidence: e.confidence }),
         ...(e.control && { control: e.control }),
       },
-      ...(e.blank ? [{ number, test: e.test, observed: read(e.blank), control: 'blank' as const }] : []),
+      ...(e.blank ? [{ number, test: e.test, ...(did && { did }), observed: read(e.blank), control: 'blank' as const }] : []),
     ];
   });
   return {
@@ -78,7 +86,7 @@ export function parseRecord(value: unknown): ParsedRecord {
     kind: parsed.data.kind,
     limits: { cations: parsed.data['max-cations'], anions: parsed.data['max-anions'] },
     notAvailable: parsed.data['not-available'],
-    entries,
+    entries: underTheirTests(entries, scheme, rulesFor(scheme)),
     unread,
   };
 }

@@ -1,13 +1,15 @@
 /** Every sample that an unknown may be, with what each standard test would show of it. */
+import { isTest, isUnnamed, learnSigns, testOf } from '../scheme/procedure';
+import { computedSigns } from './procedure-signs';
 import type { SampleSpec } from '../bench/sample';
 import { ANIONS, CATIONS } from '../matter/data/components';
 import { type Circumstance, CIRCUMSTANCES } from '../scheme/data/circumstances';
 import type { Scheme, School, StandardTest } from '../scheme/model';
 import { type HouseRules, schoolOf } from '../scheme/rules';
-import { stationOf, testById } from '../scheme/tests';
+import { stationOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import type { Observation } from '../vocabulary/observation';
-import { type Atlas, type Cost, rowsIn } from './atlas';
+import { type Atlas, type Cost, DistinctOutcomes, rowsIn } from './atlas';
 import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
 import { isPlain, type Member } from './member';
@@ -18,6 +20,8 @@ import { type Limits, type SaltMember, unknownsWithin } from './salt-members';
 /** Readings of records, and simulated mixtures, that are kept. */
 const ROWS = 150;
 const WORLDS = 400;
+/** Procedures without a name of which a space keeps what they show. */
+const PROCEDURES = 300;
 
 /** Outcomes of a test, each as likely as the others: as benches differ. */
 export type Outcomes = readonly (readonly Observation[])[];
@@ -78,6 +82,9 @@ export class SaltSpace implements Space {
   private readonly worlds = new Map<string, World>();
   private readonly readings = new Map<string, Reading>();
   private readonly overlaid = new Map<number, Observation[]>();
+  private readonly outcomes: DistinctOutcomes;
+  /** Of procedures without a name: circumstance by circumstance, form by form. */
+  private readonly worked = new Map<string, readonly (readonly number[])[]>();
   private readonly parts: Parts;
 
   constructor(
@@ -86,7 +93,8 @@ export class SaltSpace implements Space {
     readonly limits: Limits,
   ) {
     this.scheme = schoolOf(rules);
-    this.parts = new Parts(atlas.outcomes);
+    this.outcomes = new DistinctOutcomes(atlas.outcomes);
+    this.parts = new Parts(this.outcomes.list);
     ({ members: this.members, lnPrior: this.lnPrior } = unknownsWithin(limits));
   }
 
@@ -96,6 +104,11 @@ export class SaltSpace implements Space {
 
   knows(test: string): boolean {
     return this.rows(test) !== undefined;
+  }
+
+  /** Is it known what a test shows, without running it on every form first? */
+  isWorked(test: string): boolean {
+    return !isUnnamed(test) || this.worked.has(test);
   }
 
   called(m: number): string {
@@ -117,14 +130,14 @@ export class SaltSpace implements Space {
     const member = this.members[m]!;
     if (!this.showsOneSalt(member, test))
       return CIRCUMSTANCES.slice(0, most).map((circumstance) => this.simulated(m, test, circumstance));
-    return this.rows(test)!.map((row) => this.atlas.outcomes[row[member.salts[0]!]!]!);
+    return this.rows(test)!.map((row) => this.outcomes.list[row[member.salts[0]!]!]!);
   }
 
   /** Of a mixture, what its two salts would show laid over each other; of a trace nothing. */
   outline(m: number, test: string): readonly Observation[] {
     const { salts, trace } = this.members[m]!;
     const row = this.rows(test)![0]!;
-    if (trace || salts.length === 1) return this.atlas.outcomes[row[salts[0]!]!]!;
+    if (trace || salts.length === 1) return this.outcomes.list[row[salts[0]!]!]!;
     return this.laid(row[salts[0]!]!, row[salts[1]!]!);
   }
 
@@ -132,7 +145,7 @@ export class SaltSpace implements Space {
     const key = `${test} ${JSON.stringify(recorded)}`;
     const before = this.readings.get(key);
     if (before) return before;
-    const p = this.weigh(testById.get(test)!, recorded);
+    const p = this.weigh(testOf(test)!, recorded);
     const reading = { p, anyhow: meanOver(this, p) };
     this.readings.set(key, reading);
     if (this.readings.size > ROWS) this.readings.delete(this.readings.keys().next().value!);
@@ -141,7 +154,7 @@ export class SaltSpace implements Space {
 
   /** A trace has no say where no reagent could make it show. */
   private showsOneSalt({ salts, trace }: SaltMember, test: string): boolean {
-    return salts.length === 1 || (trace !== undefined && WITHOUT_REAGENT.has(stationOf(testById.get(test)!, this.scheme)));
+    return salts.length === 1 || (trace !== undefined && WITHOUT_REAGENT.has(stationOf(testOf(test)!, this.scheme)));
   }
 
   private simulated(m: number, test: string, circumstance: Circumstance): readonly Observation[] {
@@ -155,7 +168,25 @@ export class SaltSpace implements Space {
   }
 
   private rows(test: string) {
-    return rowsIn(this.atlas, this.scheme, test, this.rules);
+    if (!isUnnamed(test)) return rowsIn(this.atlas, this.scheme, test, this.rules);
+    let rows = this.worked.get(test);
+    if (!rows && isTest(test)) {
+      this.worked.set(test, (rows = this.work(test)));
+      if (this.worked.size > PROCEDURES) this.worked.delete(this.worked.keys().next().value!);
+    }
+    return rows;
+  }
+
+  /** Runs a procedure on every form, as benches differ, and learns what it is a sign of. */
+  private work(test: string): readonly (readonly number[])[] {
+    const seen = FORMS.map(({ sample }) =>
+      CIRCUMSTANCES.map((c) => new World(sample, this.scheme, this.rules, c).result(test).see),
+    );
+    const samples = this.members.flatMap(({ salts: [first, ...more], trace, holds }, m) =>
+      more.length || trace ? [] : [{ holds, weight: Math.exp(this.lnPrior[m]!), seen: seen[first!]! }],
+    );
+    learnSigns(test, computedSigns(samples));
+    return CIRCUMSTANCES.map((_, c) => seen.map((of) => this.outcomes.placeOf(of[c]!)));
   }
 
   private weigh(test: StandardTest, recorded: readonly Observation[]): Float64Array {
@@ -175,7 +206,7 @@ export class SaltSpace implements Space {
   private laid(a: number, b: number): Observation[] {
     const key = pairKey(a, b);
     let out = this.overlaid.get(key);
-    if (!out) this.overlaid.set(key, (out = overlay(this.atlas.outcomes[a]!, this.atlas.outcomes[b]!)));
+    if (!out) this.overlaid.set(key, (out = overlay(this.outcomes.list[a]!, this.outcomes.list[b]!)));
     return out;
   }
 }

@@ -1,5 +1,6 @@
 /** From probability to the words people write: where an ion, element or group stands. */
-import { stationOf, testById, showsSign } from '../scheme/tests';
+import { signsOfTest, testOf } from '../scheme/procedure';
+import { stationOf, showsSign } from '../scheme/tests';
 import type { Scheme, Sign, StandardTest } from '../scheme/model';
 import { type Channel, isNothing } from '../vocabulary/observation';
 import { type RecordEntry, signsShown } from './entries';
@@ -43,7 +44,7 @@ export function isFaint(space: Space, test: StandardTest, sign: Sign): boolean {
 
 const expected = new WeakMap<Space, Map<string, number>>();
 
-const signsOf = (test: string, suspect: string): Sign[] => testById.get(test)!.signs?.filter((s) => s.of.includes(suspect)) ?? [];
+const signsOf = (test: string, suspect: string): Sign[] => signsOfTest(test).filter((s) => s.of.includes(suspect));
 
 /**
  * Share of the samples that hold something, each in one bottle, in which a test shows a sign of a suspect whatever the circumstances:
@@ -107,14 +108,14 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
     signsShown(e, id).map((sign) => ({
       proves:
         sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= MOSTLY),
-      faint: isFaint(space, testById.get(e.test)!, sign),
+      faint: isFaint(space, testOf(e.test)!, sign),
     })),
   );
   const firm = shown.filter((s) => !s.faint);
   if (Math.min(p, unnamed) >= CONFIRMED && firm.some((s) => s.proves)) return 'confirmed';
   if (p >= LIKELY && firm.length) return 'indicated';
   // No test has its sign, but several leave nothing else.
-  const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testById.get(e.test)!, space.scheme));
+  const speaking = entries.filter((e, k) => moves[k]! >= SPEAKS && !isLook(testOf(e.test)!, space.scheme));
   if (p >= CONFIRMED && speaking.length >= 2) return 'indicated';
   if (
     Math.max(p, unnamed) <= RULED_OUT &&

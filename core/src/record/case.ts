@@ -5,7 +5,7 @@ import { shownBy } from '../scheme/shown';
 import { stilled } from '../senses/drawing';
 import type { RecordedEvent, RecordedOf } from './events';
 import type { VesselResult } from './result';
-import type { CaseState, DoneOperation, Entry, StandingVessel, WorkedTest } from './state';
+import { type CaseState, type DoneOperation, type Entry, spokenOfAs, type StandingVessel, type WorkedTest } from './state';
 
 export * from './state';
 
@@ -63,7 +63,8 @@ export function applyEvent(before: CaseState, event: RecordedEvent, stamp: Stamp
       const entry = entryOf(state, event, stamp);
       const hinted = new Set([...state.hinted, ...shownBy([entry])]);
       const last = entry.working.operations.at(-1);
-      const spokenOf = last === undefined ? state.spokenOf : new Map(state.spokenOf).set(entry.test, last);
+      const spokenOf =
+        last === undefined ? state.spokenOf : new Map(state.spokenOf).set(spokenOfAs(entry.test, entry.vessel), last);
       const photos = state.photos.map((p) =>
         p.entry === null && p.test === entry.test ? { ...p, entry: entry.number, seq: stamp.seq } : p,
       );

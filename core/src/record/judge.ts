@@ -9,6 +9,7 @@ import { GROUPS, TESTED_ELEMENTS } from '../organic/data/features';
 
 import { FREE_WORK, testById } from '../scheme/tests';
 import type { CaseState, Status } from './case';
+import { spokenOfAs } from './state';
 import type { CaseEvent, EventOf, ExaminerEvent } from './events';
 import type { EntryWorking } from './result';
 
@@ -138,7 +139,7 @@ function concluded(state: CaseState, payload: EventOf<'conclusion'>['payload']):
 
 /** The working that a new entry speaks of: its run, or what was done for the test since the entry before. */
 export function workingOf(state: CaseState, { test, run, vessel }: EventOf<'entry'>['payload']): EntryWorking {
-  const since = state.spokenOf.get(test) ?? 0;
+  const since = state.spokenOf.get(spokenOfAs(test, vessel)) ?? 0;
   const fresh = state.operations.slice(state.operations.findLastIndex((o) => o.seq <= since) + 1);
   const wanted = run ?? state.tests.get(test)?.run?.id;
   const own =

@@ -2,6 +2,7 @@
 import { asRead } from '../vocabulary/readings';
 import type { Op } from '../bench/ops';
 import type { HouseRules } from '../scheme/rules';
+import { FREE_WORK } from '../scheme/tests';
 import type { Observation } from '../vocabulary/observation';
 import type { EventOf, RecordedOf, Said } from './events';
 import type { CaseSubject, EntryWorking, OperationResult, VesselResult } from './result';
@@ -93,6 +94,10 @@ export interface Report {
 
 /** Where a case stands: at work; signed; given back to be worked on; marked; opened up, its identity shown. */
 export type Status = 'open' | 'signed' | 'returned' | 'marked' | 'opened-up';
+
+/** Under what it is remembered up to which operation was written: in free work tube by tube. */
+export const spokenOfAs = (test: string, vessel: string | undefined): string =>
+  test === FREE_WORK && vessel !== undefined ? `${test} ${vessel}` : test;
 
 export interface CaseState {
   readonly seq: number;

@@ -4,7 +4,7 @@
  */
 import { asRead } from '../vocabulary/readings';
 import { accountOf } from '../scheme/account';
-import { PLACE_NAMES, testById, testTitle } from '../scheme/tests';
+import { FREE_WORK, PLACE_NAMES, testById, testTitle } from '../scheme/tests';
 import type { HouseRules } from '../scheme/rules';
 import { drawingText, plainText } from '../senses/drawing';
 import type { Drawing, Scene, Showing } from '../senses/drawn';
@@ -23,6 +23,7 @@ import {
   type WorkedTest,
 } from './case';
 import { type Portion, portionsOf } from './portions';
+import { entryTitle } from './procedure';
 import type { EquationOf } from './result';
 
 /** Who reads: its owner, or an examiner, who may know what it is. */
@@ -200,6 +201,12 @@ function wordless(showing: Showing): Showing {
 /** Scenes that a picture cannot tell. */
 const ONLY_WORDS: readonly (Scene['is'] | undefined)[] = ['smell', 'splint'];
 
+/** In free work it is said what it is called: nobody else can work that out from the entry alone. */
+const entryView = (entry: Entry, state: CaseState) => ({
+  ...withoutSeq(entry),
+  ...(entry.test === FREE_WORK && { called: entryTitle(state, entry) }),
+});
+
 const withoutSeq = <T extends { readonly seq: number }>({ seq: _, ...rest }: T): Omit<T, 'seq'> => rest;
 
 /**
@@ -225,7 +232,7 @@ export function changesSince(state: CaseState, after: number, reader: Reader): C
     seq: state.seq,
     vessels: vessels.filter((v) => !v.gone).map((v) => vesselView(v, state)),
     gone: vessels.filter((v) => v.gone).map((v) => v.id),
-    entries: (state.struckSeq > after ? newer(state.entries) : added(state.entries)).map(withoutSeq),
+    entries: (state.struckSeq > after ? newer(state.entries) : added(state.entries)).map((e) => entryView(e, state)),
     photos: newer(state.photos).map(withoutSeq),
     tests: newer([...state.tests.values()]).map(withoutSeq),
     warnings: added(state.warnings).map((w) => w.text),

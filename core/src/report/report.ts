@@ -1,9 +1,10 @@
 /** The report on a case as a document: everything that is printed, and nothing of how it is set. */
 import { type CaseState, type DoneOperation, type Entry, leftOf, type Photo, reportOf } from '../record/state';
+import { entryTitle } from '../record/procedure';
 import type { EquationOf } from '../record/result';
 import { DEFAULT_RULES, type HouseRules, QUESTIONS, answerTo } from '../scheme/rules';
 import { sayOp } from '../scheme/say';
-import { stepsOf, testById, testTitle } from '../scheme/tests';
+import { stepsOf, testById } from '../scheme/tests';
 import { nameOf } from '../senses/names';
 import { sayAll, sayBlank, sayInferred } from '../senses/sentences';
 import { calledVessel, type FlowNode, flowOf } from './flow';
@@ -80,7 +81,7 @@ function rowOf(entry: Entry, state: CaseState, known: boolean): ReportRow {
   const done = state.operations.filter((o) => entry.working.operations.includes(o.seq));
   return {
     number: entry.number,
-    test: testTitle(entry.test),
+    test: entryTitle(state, entry),
     at: entry.done ?? entry.at,
     arrived: entry.done === undefined ? null : entry.at,
     who: entry.who,

@@ -11,6 +11,7 @@ import type { Observation } from '../vocabulary/observation';
 import { account, type Showed, shownBySteps } from './account';
 import { type Circumstance, CIRCUMSTANCES } from './data/circumstances';
 import type { Scheme, StandardTest } from './model';
+import { isUnnamed, testOf } from './procedure';
 import type { HouseRules } from './rules';
 import { startsAnew } from './layout';
 import { calls, isFresh, onVessels, startsOf, stepsOf, testById, testsOf } from './tests';
@@ -63,7 +64,7 @@ export class World {
   result(id: string): Result {
     const known = this.results.get(id);
     if (known) return known;
-    const out = this.run(this.placeOf(id));
+    const out = this.run(this.testOf(id));
     this.results.set(id, out);
     return out;
   }
@@ -71,18 +72,19 @@ export class World {
   /** Net ionic equations of what the test's own steps set going, in order, each once. @throws Error as `result`. */
   equations(id: string): Equation[] {
     const found: Equation[] = [];
-    this.run(this.placeOf(id), ({ equations }) => found.push(...(equations?.() ?? [])));
+    this.run(this.testOf(id), ({ equations }) => found.push(...(equations?.() ?? [])));
     return distinct(found);
   }
 
-  private placeOf(id: string): number {
-    const at = this.order.get(id);
-    if (at === undefined) throw new Error(`${id} is no test of the scheme ${this.scheme}`);
-    return at;
+  private testOf(id: string): StandardTest {
+    const test = this.order.has(id) || isUnnamed(id) ? testOf(id) : undefined;
+    if (!test) throw new Error(`${id} is no test of the scheme ${this.scheme}`);
+    return test;
   }
 
-  private run(at: number, tell: (step: Step) => void = () => undefined): Result {
-    const test = this.tests[at]!;
+  private run(test: StandardTest, tell: (step: Step) => void = () => undefined): Result {
+    // What has no name may start from whatever the scheme makes.
+    const at = this.order.get(test.id) ?? this.tests.length;
     const steps = stepsOf(test, this.rules);
     const starts = startsOf(test, this.scheme);
     const start = starts.find((p) => this.maker(p, at)) ?? starts.at(-1);

@@ -6,6 +6,8 @@ import type { CaseDocument } from '../cases/documents';
 import { findSet } from '../classes/store';
 import { ownCompounds } from '../compounds/store';
 import type { Db } from '../db/pool';
+import { procedureIn } from '#core/record/procedure';
+import { FREE_WORK } from '#core/scheme/tests';
 import { HttpProblem } from '../http/problem';
 import { type Reasoner, Superseded } from './reasoner';
 
@@ -43,10 +45,12 @@ export class CaseReasoning {
     const waiting = rules.ownFirst ? entries.filter((e) => !e.inference && !e.infers?.length).map((e) => e.number) : [];
     if (waiting.length) return { waiting };
     const question = {
-      entries: entries.flatMap(({ number, test, observed, blank, confidence }): RecordEntry[] => [
-        { number, test, observed, confidence },
-        ...(blank ? [{ number, test, observed: blank, control: 'blank' as const }] : []),
-      ]),
+      entries: entries.flatMap((entry): RecordEntry[] => {
+        const { number, test, observed, blank, confidence } = entry;
+        const did = test === FREE_WORK ? procedureIn(state, entry.working.operations) : null;
+        const about = { number, test, ...(did && { did }) };
+        return [{ ...about, observed, confidence }, ...(blank ? [{ ...about, observed: blank, control: 'blank' as const }] : [])];
+      }),
       rules,
       simulated: subject.kind === 'simulated',
       matter: subject.matter,

@@ -1,11 +1,12 @@
 /** The thinking itself: what a record proves and what to do next. */
+import { LRUCache } from 'lru-cache';
 import { loadAtlas, loadCompounds } from '#atlas';
 import { advise, type Advice, proving } from '#core/reasoning/advise';
 import { type Bounds, boundsOf } from '#core/reasoning/premises';
 import { type CompoundLeaf, compoundLeaf, type Possible } from '#core/reasoning/compound-atlas';
 import { CompoundSpace, isBeyond } from '#core/reasoning/compounds';
 import { OTHER_ANSWERS } from '#core/reasoning/atlas';
-import type { RecordEntry } from '#core/reasoning/entries';
+import { type RecordEntry, underTheirTests } from '#core/reasoning/entries';
 import { infer, type Inference, PROMPT, type State, SURE } from '#core/reasoning/infer';
 import { parting, settlingTest } from '#core/reasoning/settle';
 import { SaltSpace, type Space } from '#core/reasoning/space';
@@ -23,6 +24,18 @@ export interface Question {
   readonly effort: Effort;
 }
 
+/** Milliseconds for working out what procedures without a name show on every salt. */
+const WORKING_MS = { prompt: 2500, thorough: 25000 };
+const STILL_WORKED = 'what was done is still being worked out for every salt; look again in a moment';
+
+/** Entries of which it is known what was done would show, and those for which there was no time. */
+function workedOut(space: SaltSpace, entries: readonly RecordEntry[], ms: number) {
+  const until = performance.now() + ms;
+  const isReady = ({ test }: RecordEntry) => space.isWorked(test) || (performance.now() < until && space.knows(test));
+  const ready = entries.filter(isReady);
+  return { ready, late: entries.filter((e) => !ready.includes(e)) };
+}
+
 /** How a first look words what only a closer one may say: it has considered single salts alone. */
 const AT_FIRST: Readonly<Partial<Record<State, State>>> = { confirmed: 'indicated', 'ruled-out': 'open', conflict: 'hinted' };
 const SINGLE = { cations: 1, anions: 1 };
@@ -36,7 +49,6 @@ const UNPROVED: ReadonlySet<State> = new Set(['hinted', 'indicated']);
 const EFFORTS = { prompt: PROMPT, thorough: SURE };
 /** Probability from which on what is likeliest may be taken for found. */
 const FOUND = 0.95;
-const spaces = new Map<string, Space>();
 const leaves = new Map<string, CompoundLeaf>();
 
 function ownLeaf(of: Possible): CompoundLeaf {
@@ -52,20 +64,27 @@ const SPACES = 12;
 const answersIn = (rules: HouseRules): string =>
   JSON.stringify(['cation-scheme', ...OTHER_ANSWERS.map((a) => a.question)].map((question) => answerTo(rules, question)));
 
-async function kept(key: string, make: () => Promise<Space>): Promise<Space> {
-  let space = spaces.get(key);
-  if (!space) {
-    spaces.set(key, (space = await make()));
-    if (spaces.size > SPACES) spaces.delete(spaces.keys().next().value!);
+/** Spaces of one kind, by what they hang on. */
+class Spaces<S extends Space & object> {
+  private readonly known = new LRUCache<string, S>({ max: SPACES });
+
+  async of(key: string, make: () => Promise<S>): Promise<S> {
+    const before = this.known.get(key);
+    if (before) return before;
+    const space = await make();
+    this.known.set(key, space);
+    return space;
   }
-  return space;
 }
 
-const saltSpace = (rules: HouseRules, limits: typeof LIMITS): Promise<Space> =>
-  kept(`salt ${limits.cations} ${answersIn(rules)}`, async () => new SaltSpace(await loadAtlas(), rules, limits));
+const saltSpaces = new Spaces<SaltSpace>();
+const compoundSpaces = new Spaces<CompoundSpace>();
 
-const compoundSpace = (rules: HouseRules, own: readonly Possible[]): Promise<Space> =>
-  kept(
+const saltSpace = (rules: HouseRules, limits: typeof LIMITS): Promise<SaltSpace> =>
+  saltSpaces.of(`salt ${limits.cations} ${answersIn(rules)}`, async () => new SaltSpace(await loadAtlas(), rules, limits));
+
+const compoundSpace = (rules: HouseRules, own: readonly Possible[]): Promise<CompoundSpace> =>
+  compoundSpaces.of(
     `compound ${answersIn(rules)} ${JSON.stringify(own)}`,
     async () =>
       new CompoundSpace(
@@ -126,8 +145,10 @@ async function answer(
 }
 
 /** What a record says among single salts, for who would else wait long: nothing is settled by it, and a thorough look follows. */
-async function firstLook({ entries, rules, simulated }: Question): Promise<Answer> {
+async function firstLook({ entries: written, rules, simulated }: Question): Promise<Answer> {
   const space = await saltSpace(rules, SINGLE);
+  // Who looks first does not wait for what has to be worked out first.
+  const entries = underTheirTests(written, space.scheme, rules).filter((e) => space.isWorked(e.test));
   const inference = { ...infer(space, entries, { most: 0 }), conflicts: [] };
   const bounds = boundsOf(space, entries, inference, { rules, simulated });
   const found = await answer(space, entries, inference, bounds, false, []);
@@ -140,16 +161,20 @@ async function firstLook({ entries, rules, simulated }: Question): Promise<Answe
  * @param stopped asked now and then: true when what there is will do.
  */
 export async function think(question: Question, isFirst: boolean, stopped: () => boolean): Promise<Answer> {
-  const { entries, rules, simulated, matter, own, effort } = question;
+  const { rules, simulated, matter, own, effort } = question;
   if (matter === 'salt') {
     if (isFirst) return firstLook(question);
     const space = await saltSpace(rules, LIMITS);
-    const inference = infer(space, entries, { ...EFFORTS[effort], stopped });
-    const found = await answer(space, entries, inference, boundsOf(space, entries, inference, { rules, simulated }), false, []);
+    const entries = underTheirTests(question.entries, space.scheme, rules);
+    const { ready, late } = workedOut(space, entries, WORKING_MS[effort]);
+    const inference = infer(space, ready, { ...EFFORTS[effort], stopped });
+    const found = await answer(space, ready, inference, boundsOf(space, entries, inference, { rules, simulated }), false, []);
     const taken = inference.candidates[0]!.probability >= FOUND;
-    return { ...found, further: effort === 'prompt' && (inference.doubtful || taken) };
+    const unused = [...found.unused, ...late.map(({ number: entry }) => ({ entry, why: STILL_WORKED }))];
+    return { ...found, unused, further: effort === 'prompt' && (late.length > 0 || inference.doubtful || taken) };
   }
-  const space = (await compoundSpace(rules, own)) as CompoundSpace;
+  const space = await compoundSpace(rules, own);
+  const entries = underTheirTests(question.entries, space.scheme, rules);
   const inference = infer(space, entries);
   const bounds = boundsOf(space, entries, inference, { rules, simulated });
   return answer(space, entries, inference, bounds, isBeyond(space, inference.weights), own);

@@ -1,7 +1,6 @@
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
-import { testTitle } from '#core/scheme/tests';
-import type { CaseView } from '#contract';
+import { type CaseView, entryTitle } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { sayAll, sayInferred } from '#core/senses/sentences';
@@ -25,7 +24,7 @@ export function BriefLedger({ view, acknowledged }: { view: CaseView; acknowledg
             <li key={e.number} className={clsx('flex gap-3 py-2 text-sm', e.struck && 'text-faint line-through')}>
               <span className="w-6 shrink-0 font-display text-lg leading-tight text-rust">{e.number}</span>
               <span>
-                <strong>{testTitle(e.test)}.</strong> {sayAll(e.observed)} {e.note}{' '}
+                <strong>{entryTitle(e)}.</strong> {sayAll(e.observed)} {e.note}{' '}
                 {e.number > acknowledged && <strong className="text-rust-deep">Waits to be sent. </strong>}
                 <span className="text-muted">
                   {sayInferred(e.infers)} {e.inference}

@@ -1,10 +1,9 @@
-import { testTitle } from '#core/scheme/tests';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { bearingOn, beforeSigning, type Claim, formulaAgainst } from '#core/reasoning/before-signing';
 import { nameOf } from '#core/senses/names';
 import { decibansOf, strengthOf } from '../../parts/strength';
-import type { CaseView, SuspectView } from '#contract';
+import { type CaseView, entryTitle, type SuspectView } from '#contract';
 import { ChoiceField, TextArea, TextField, Wrong } from '../../parts/fields';
 import { Mark } from '../../parts/Mark';
 import { Button, Chip } from '../../parts/ui';
@@ -35,7 +34,7 @@ function EvidenceTicks({
   const bearing = suspect ? bearingOn(suspect).filter((b) => standing.includes(b.entry)) : [];
   const rest = standing.filter((n) => !bearing.some((b) => b.entry === n));
   const tick = (n: number) => change(ticked.includes(n) ? ticked.filter((t) => t !== n) : [...ticked, n].sort((a, b) => a - b));
-  const named = (n: number) => testTitle(view.entries[n - 1]!.test);
+  const named = (n: number) => entryTitle(view.entries[n - 1]!);
   return (
     <fieldset className="mt-3">
       <legend className="text-sm text-muted">Entries that show it{bearing.length > 0 && ', the strongest evidence first'}</legend>

@@ -1,7 +1,6 @@
 import { clsx } from 'clsx';
 import { format } from 'date-fns';
-import { testTitle } from '#core/scheme/tests';
-import type { CaseView, EntryView, PhotoView } from '#contract';
+import { type CaseView, entryTitle, type EntryView, type PhotoView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Thumbs } from '../../parts/photo/Thumbs';
@@ -53,7 +52,7 @@ function Row({ entry, photos, waits, append, open }: RowProps) {
         {entry.number}
       </th>
       <td className="py-2.5 pr-5">
-        <span className={clsx('font-bold', struck)}>{testTitle(entry.test)}</span>
+        <span className={clsx('font-bold', struck)}>{entryTitle(entry)}</span>
         <span className="block text-xs text-muted">
           {entry.vessel && `tube ${entry.vessel} · `}
           {format(new Date(entry.done ?? entry.at), 'd MMM, HH:mm')}

@@ -1,7 +1,6 @@
-import { testTitle } from '#core/scheme/tests';
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
-import type { EntryView, SuspectView } from '#contract';
+import { entryTitle, type EntryView, type SuspectView } from '#contract';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { useCaseId } from '../../state/case';
@@ -45,9 +44,9 @@ export function Matrix({
                 Ion
               </th>
               {used.map((e) => (
-                <th scope="col" key={e.number} className="min-w-12 px-1 pb-1 align-bottom font-normal" title={testTitle(e.test)}>
+                <th scope="col" key={e.number} className="min-w-12 px-1 pb-1 align-bottom font-normal" title={entryTitle(e)}>
                   <span className="block font-display text-lg leading-none text-rust">{e.number}</span>
-                  <span className="block max-w-20 truncate text-xs text-muted">{testTitle(e.test)}</span>
+                  <span className="block max-w-20 truncate text-xs text-muted">{entryTitle(e)}</span>
                 </th>
               ))}
             </tr>

@@ -1,7 +1,6 @@
-import { testTitle } from '#core/scheme/tests';
 import Plotly from 'plotly.js-basic-dist-min';
 import { useEffect, useRef } from 'react';
-import type { EntryView, SuspectView } from '#contract';
+import { entryTitle, type EntryView, type SuspectView } from '#contract';
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
@@ -22,7 +21,8 @@ export default function Waterfall({ suspect, entries }: { suspect: SuspectView; 
       base.push(at);
       height.push(b.decibans);
       at += b.decibans;
-      labels.push(`${b.entry} ${testTitle(entries[b.entry - 1]?.test ?? '')}`);
+      const entry = entries[b.entry - 1];
+      labels.push(`${b.entry} ${entry ? entryTitle(entry) : ''}`);
       colours.push(colour(b.decibans > 0 ? '--rust' : '--slate'));
     }
     base.push(0);
