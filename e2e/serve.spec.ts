@@ -1,25 +1,17 @@
 /** A laboratory opened to a class: from an empty folder to a student’s phone that loses the network, over TLS. */
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { chmodSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test';
 import { ensureCertutil } from '../launcher/src/packages';
 import { refuseTour } from './fixtures';
+import { freePort } from '../launcher/src/cluster';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 const PASS = 'three old brushes';
 const ADDRESS = /Foxing is at (\S+)/;
 const OPENING = /administrator: (\S+)/;
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
-  });
 
 interface Laboratory {
   readonly address: string;

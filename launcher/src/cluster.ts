@@ -48,7 +48,8 @@ function databaseUser(): Pick<RunOptions, 'uid' | 'gid'> {
   return { uid, gid: id('-g') };
 }
 
-function freePort(): Promise<number> {
+/** A port of loopback on which nothing listens. */
+export function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.on('error', reject);

@@ -5,20 +5,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
-import { type Cluster, startCluster } from '../src/cluster';
+import { type Cluster, freePort, startCluster } from '../src/cluster';
 import { throwawayCluster, throwawayDemo, throwawayFoxing } from '../src/throwaway';
 import { UserError } from '../src/errors';
 import { isAlive, markOf } from '../src/processes';
 
 const root = fileURLToPath(new URL('../../', import.meta.url));
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
-  });
 
 const foxing = (args: readonly string[], env: NodeJS.ProcessEnv = {}) =>
   spawnSync('./foxing', args, { cwd: root, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '', ...env } });

@@ -5,7 +5,6 @@ import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { request, type RequestOptions } from 'node:https';
 import { tmpdir } from 'node:os';
 import { fileURLToPath } from 'node:url';
-import { createServer } from 'node:net';
 import sharp from 'sharp';
 import { openPool } from '../../server/src/db/pool';
 import { verifyChains } from '../../server/src/cases/chain';
@@ -14,17 +13,11 @@ import { ownCertificate } from '../src/authority';
 import { ensureNginx } from '../src/packages';
 import { Supervisor } from '../src/supervisor';
 import { type Throwaway, throwawayDemo } from '../src/throwaway';
+import { freePort } from '../src/cluster';
 
 const NAME = 'foxing.school.example';
 const root = fileURLToPath(new URL('../../', import.meta.url));
 
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
-  });
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 let made: Throwaway;

@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { Supervisor } from '../../launcher/src/supervisor';
 import { type Throwaway, throwawayDemo } from '#launcher/throwaway';
 import { noticeSchema } from '#contract';
@@ -13,14 +12,6 @@ import { Client, operation } from './client';
 let made: Throwaway;
 let supervisor: Supervisor;
 
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
-  });
-
 beforeAll(async () => {
   made = await throwawayDemo();
   const settings = { databaseUrl: made.cluster.url, port: await freePort(), logLevel: 'silent', threads: 1 };
@@ -30,6 +21,7 @@ afterAll(async () => {
   await supervisor.stop();
   await made.remove();
 });
+import { freePort } from '#launcher/cluster';
 
 const postmaster = () => Number(readFileSync(`${made.cluster.folder}/postmaster.pid`, 'utf8').split('\n')[0]);
 const kill = {

@@ -211,10 +211,9 @@ describe('behind a proxy', () => {
     await openSchool(foxing.servers[0]!.url, 1, 1);
   });
   afterAll(() => foxing.remove());
-  const signIn = (login: string, passphrase: string) => ({ login, passphrase });
-
-  test('what it says is believed when it is named, and what anybody else says is not', async () => {
-    const trusted = await startServer({
+  /** A server that believes a proxy on this machine. */
+  const behindProxy = (more: Partial<StartOptions> = {}) =>
+    startServer({
       databaseUrl: foxing.cluster.url,
       port: 0,
       logLevel: 'silent',
@@ -222,8 +221,12 @@ describe('behind a proxy', () => {
       warm: false,
       ...CHEAP_HASHES,
       proxy: '127.0.0.1',
-      hosts: ['foxing.school.example'],
+      ...more,
     });
+  const signIn = (login: string, passphrase: string) => ({ login, passphrase });
+
+  test('what it says is believed when it is named, and what anybody else says is not', async () => {
+    const trusted = await behindProxy({ hosts: ['foxing.school.example'] });
     const headers = { host: 'foxing.school.example', 'x-forwarded-proto': 'https', 'x-forwarded-for': '198.51.100.7' };
     const secure = await throughProxy(trusted.url, '/api/sign-in', headers, signIn('keeper', PASSPHRASE));
     expect(secure.cookies.every((c) => /; Secure/.test(c))).toBe(true);
@@ -237,15 +240,7 @@ describe('behind a proxy', () => {
   });
 
   test('wrong sign-ins from one address lock out nobody at another', async () => {
-    const trusted = await startServer({
-      databaseUrl: foxing.cluster.url,
-      port: 0,
-      logLevel: 'silent',
-      threads: 1,
-      warm: false,
-      ...CHEAP_HASHES,
-      proxy: '127.0.0.1',
-    });
+    const trusted = await behindProxy();
     const from = (address: string) => ({ 'x-forwarded-for': address, 'x-forwarded-proto': 'https' });
     for (let i = 0; i < 61; i++)
       await throughProxy(trusted.url, '/api/sign-in', from('198.51.100.1'), signIn(`nobody${i}`, 'not this one'));
