@@ -18,8 +18,10 @@ import { openPool } from '../server/src/db/pool';
 const PORT = 4697;
 const RETRY_MS = 200;
 const PAUSE_MS = 150;
-/** Long enough that whatever was killed is mostly back before the next. */
-const BETWEEN_MS = [1500, 6000] as const;
+/** Events of each person that are acknowledged between two kills, so that every kill falls in the midst of work. */
+const BETWEEN_KILLS = 3;
+const LOOK_MS = 50;
+const AT_ANY_MOMENT_MS = 800;
 const SIDE = 64;
 
 const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -108,11 +110,14 @@ export async function benchKills(args: readonly string[]): Promise<number> {
   const random = seeded(20261202);
   const people = Array.from({ length: Number(values.people) }, (_, i) => new Person(supervisor.url, seeded(i + 1)));
   const kills = { server: 0, database: 0 };
+  const acknowledged = () => people.reduce((sum, p) => sum + p.acknowledged.length, 0);
   let over = false;
   try {
     const working = Promise.all(people.map((p) => p.work(() => over)));
     for (let i = 0; i < Number(values.kills); i++) {
-      await sleep(BETWEEN_MS[0] + random() * (BETWEEN_MS[1] - BETWEEN_MS[0]));
+      const enough = acknowledged() + BETWEEN_KILLS * people.length;
+      while (acknowledged() < enough) await sleep(LOOK_MS);
+      await sleep(random() * AT_ANY_MOMENT_MS);
       const victim = i % 2 ? 'database' : 'server';
       const pid =
         victim === 'server'
