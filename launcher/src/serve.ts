@@ -2,6 +2,7 @@
 import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import type { Server } from 'node:http';
+import { isIP } from 'node:net';
 import { availableParallelism, hostname } from 'node:os';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -60,6 +61,8 @@ function numberIn(option: string, text: string, least: number, most: number): nu
 
 /** @throws UserError that says what to do where other machines would come in without TLS. */
 function addressOf({ address, certificate, 'behind-proxy': proxy }: Options): string {
+  if (proxy !== undefined && !isIP(proxy))
+    throw new UserError(`--behind-proxy is "${proxy}"; give the IP address from which the proxy asks, such as 127.0.0.1`);
   const chosen = address ?? (certificate !== undefined ? '0.0.0.0' : '127.0.0.1');
   if (certificate === undefined && proxy === undefined && !isLoopback(chosen))
     throw new UserError(
