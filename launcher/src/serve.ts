@@ -3,7 +3,7 @@ import { randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { isIP } from 'node:net';
-import { availableParallelism, hostname } from 'node:os';
+import { availableParallelism } from 'node:os';
 import { dirname, join } from 'node:path';
 import { parseArgs } from 'node:util';
 import type { ServerSettings } from '../../server/src/settings';
@@ -122,7 +122,9 @@ export async function serve(args: readonly string[]): Promise<number> {
   const hosts = [...new Set([...options.name, ...certificateNames([], address)])];
   const at = (host: string) =>
     options['behind-proxy'] !== undefined ? `${scheme}://${host}` : `${scheme}://${inUrl(host)}:${port}`;
-  const addresses = [...options.name, ...(options['behind-proxy'] !== undefined ? [] : reachedAt(address))].map(at);
+  const addresses = [...options.name, ...(options['behind-proxy'] !== undefined ? [] : reachedAt(address))]
+    .filter((host) => !isLoopback(host))
+    .map(at);
   if (options.check) return checkMachine({ address, port, tls: tls ?? null, names: hosts });
 
   const stop = stopped();
@@ -137,7 +139,7 @@ export async function serve(args: readonly string[]): Promise<number> {
     await prepare(ownerUrl, database ? APPLICATION : undefined, options['backup-to']);
     const token = await opened(databaseUrl);
     if (own) {
-      const foxing = addresses[0] ?? at(hostname());
+      const foxing = addresses[0] ?? at('localhost');
       trust = await serveTrust(own, address, trustPort, foxing);
     }
     const authority = own && {
@@ -162,7 +164,7 @@ export async function serve(args: readonly string[]): Promise<number> {
     const renewing = setInterval(() => void certified(options, address).then(() => supervisor.renew()), A_DAY_MS);
     if (options['backup-to'] !== undefined)
       backups = Backups.begin({ ownerUrl, databaseUrl, folder: options['backup-to'], everyMs: every, keep });
-    const here = addresses[0] ?? supervisor.url;
+    const here = addresses[0] ?? at('localhost');
     process.stdout.write(`Foxing is at ${here} (Ctrl-C stops it)\n`);
     if (authority) process.stdout.write(`Devices learn to trust it at ${authority.address}\n`);
     if (token !== null)
