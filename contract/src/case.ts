@@ -6,7 +6,6 @@ import { type Wash, WASHES } from '#core/organic/data/washes';
 import { caseEventSchema, SAID } from '#core/record/events';
 import { entryWorkingSchema, equationSchema } from '#core/record/result';
 import { LEVELS } from '#core/reasoning/data/levels';
-import { testTitle } from '#core/scheme/tests';
 import { houseRulesSchema } from '#core/scheme/rules';
 import { type Drawing, drawingSchema, type Scene, type Showing, showingSchema } from '#core/senses/drawn';
 import { observationSchema } from '#core/vocabulary/observation';
@@ -90,8 +89,6 @@ export const entrySchema = z.object({
   working: entryWorkingSchema,
 });
 export type EntryView = Received<z.infer<typeof entrySchema>>;
-
-export const entryTitle = ({ test, called }: Pick<EntryView, 'test' | 'called'>): string => called ?? testTitle(test);
 
 /** A photo beside the record, by the SHA-256 of its bytes. */
 export const photoSchema = z.object({

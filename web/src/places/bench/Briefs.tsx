@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
-import { type CaseView, entryTitle } from '#contract';
+import type { CaseView } from '#contract';
+import { entryTitle } from '../../parts/entry-title';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { sayAll, sayInferred } from '#core/senses/sentences';

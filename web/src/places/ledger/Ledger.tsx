@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { format } from 'date-fns';
-import { type CaseView, entryTitle, type EntryView, type PhotoView } from '#contract';
+import type { CaseView, EntryView, PhotoView } from '#contract';
+import { entryTitle } from '../../parts/entry-title';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { Thumbs } from '../../parts/photo/Thumbs';

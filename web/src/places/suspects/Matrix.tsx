@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
-import { entryTitle, type EntryView, type SuspectView } from '#contract';
+import type { EntryView, SuspectView } from '#contract';
+import { entryTitle } from '../../parts/entry-title';
 import { Formula } from '../../parts/Formula';
 import { Mark } from '../../parts/Mark';
 import { useCaseId } from '../../state/case';

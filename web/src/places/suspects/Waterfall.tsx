@@ -1,6 +1,7 @@
 import Plotly from 'plotly.js-basic-dist-min';
 import { useEffect, useRef } from 'react';
-import { entryTitle, type EntryView, type SuspectView } from '#contract';
+import type { EntryView, SuspectView } from '#contract';
+import { entryTitle } from '../../parts/entry-title';
 
 const colour = (name: string) => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
