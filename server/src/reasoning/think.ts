@@ -25,7 +25,7 @@ export interface Question {
 }
 
 /** Milliseconds for working out what procedures without a name show on every salt. */
-const WORKING_MS = { prompt: 2500, thorough: 25000 };
+const WORKING_MS = { prompt: 1500, thorough: 8000 };
 const STILL_WORKED = 'what was done is still being worked out for every salt; look again in a moment';
 
 /** Entries of which it is known what was done would show, and those for which there was no time. */
@@ -157,13 +157,13 @@ async function firstLook({ entries: written, rules, simulated }: Question): Prom
 }
 
 /**
- * @param isFirst whether a first answer will do; of compounds every look is quick.
+ * @param asksFirst whether a first answer will do; of compounds every look is quick.
  * @param stopped asked now and then: true when what there is will do.
  */
-export async function think(question: Question, isFirst: boolean, stopped: () => boolean): Promise<Answer> {
+export async function think(question: Question, asksFirst: boolean, stopped: () => boolean): Promise<Answer> {
   const { rules, simulated, matter, own, effort } = question;
   if (matter === 'salt') {
-    if (isFirst) return firstLook(question);
+    if (asksFirst) return firstLook(question);
     const space = await saltSpace(rules, LIMITS);
     const entries = underTheirTests(question.entries, space.scheme, rules);
     const { ready, late } = workedOut(space, entries, WORKING_MS[effort]);
@@ -171,7 +171,9 @@ export async function think(question: Question, isFirst: boolean, stopped: () =>
     const found = await answer(space, ready, inference, boundsOf(space, entries, inference, { rules, simulated }), false, []);
     const taken = inference.candidates[0]!.probability >= FOUND;
     const unused = [...found.unused, ...late.map(({ number: entry }) => ({ entry, why: STILL_WORKED }))];
-    return { ...found, unused, further: effort === 'prompt' && (late.length > 0 || inference.doubtful || taken) };
+    // While something is still being worked out it is a first answer, and is not remembered.
+    const isFirst = late.length > 0;
+    return { ...found, unused, first: isFirst, further: effort === 'prompt' && (isFirst || inference.doubtful || taken) };
   }
   const space = await compoundSpace(rules, own);
   const entries = underTheirTests(question.entries, space.scheme, rules);
