@@ -8,7 +8,8 @@ const SHOWN = 0.8;
 const SIGN = 0.2;
 const PROOF = 0.99;
 
-export interface Outcomes {
+/** A sample of one bottle, and what a procedure shows of it. */
+export interface ShownBySample {
   readonly holds: readonly string[];
   /** Relative weight among all single samples. */
   readonly weight: number;
@@ -38,7 +39,7 @@ interface Showing {
 }
 
 /** Signs of single things, each by one pattern. */
-export function computedSigns(samples: readonly Outcomes[]): Sign[] {
+export function computedSigns(samples: readonly ShownBySample[]): Sign[] {
   const held = new Map<string, number>();
   const found = new Map<string, Showing>();
   const add = (to: Map<string, number>, id: string, weight: number) => to.set(id, (to.get(id) ?? 0) + weight);
