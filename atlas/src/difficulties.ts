@@ -42,7 +42,7 @@ export async function named(): Promise<Named[]> {
     ...salts,
     ...OF_ONE_GROUP.map((formulas) => ({ name: mixtureName(formulas), of: 'mixtures' as const, member: inPair(formulas) })),
     ...cabinet,
-    ...LIBRARY.map(({ name }, member) => ({ name, of: 'compounds' as const, member })),
+    ...LIBRARY.flatMap(({ name, usual }, member) => (usual ? [{ name, of: 'compounds' as const, member }] : [])),
   ];
 }
 

@@ -15,6 +15,7 @@ import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as LEFT_BY_HEAT } from './facts/left-by-heat';
 import { FACTS as METALS_AND_REDOX } from './facts/metals-and-redox';
+import { FACTS as MIXED_AND_SALTS } from './facts/mixed-and-salts';
 import { FACTS as MIXED_FLAMES } from './facts/mixed-flames';
 import { FACTS as MORE } from './facts/more';
 import { FACTS as NITROGEN_AND_HALIDES } from './facts/nitrogen-and-halides';
@@ -42,6 +43,7 @@ describe.each([
   ...INTERFERENCE,
   ...LEFT_BY_HEAT,
   ...METALS_AND_REDOX,
+  ...MIXED_AND_SALTS,
   ...MIXED_FLAMES,
   ...MORE,
   ...NITROGEN_AND_HALIDES,

@@ -47,10 +47,15 @@ test.each([
   ['nicotinic acid', 'OC(=O)c1cccnc1', 123],
   ['succinic acid', 'OC(=O)CCC(=O)O', 59],
   ['glutamic acid', 'NC(CCC(=O)O)C(=O)O', 147],
+  ['potassium hydrogen phthalate', '[K+].OC(=O)c1ccccc1C([O-])=O', 204],
+  ['potassium hydrogen tartrate', '[K+].OC(C(O)C([O-])=O)C(O)=O', 188],
+  ['aniline hydrochloride', 'Cl.Nc1ccccc1', 130],
+  ['sodium benzoate', '[Na+].[O-]C(=O)c1ccccc1', null],
+  ['diethylamine hydrochloride', 'Cl.CCNCC', null],
   ['glycine', 'NCC(=O)O', null],
   ['ethanol', 'CCO', null],
 ] as const)('the neutralisation equivalent of %s (%s) is %s', (_, smiles, wanted) => {
-  const found = titrate(structureOf(smiles), 'neutralisation-equivalent')?.equivalent ?? null;
+  const found = titrate([{ structure: structureOf(smiles), share: 1 }], 'neutralisation-equivalent')?.equivalent ?? null;
   if (wanted === null) expect(found).toBeNull();
   else expect(Math.abs(found! / wanted - 1)).toBeLessThan(0.02);
 });
@@ -78,7 +83,7 @@ test('a titration reads what its arithmetic gives back', () => {
     ['benzoic acid', 'neutralisation-equivalent', 122.1],
     ['methyl benzoate', 'saponification-equivalent', 136.1],
   ] as const) {
-    const { grams, mL, equivalent } = titrate(structure(name), which)!;
+    const { grams, mL, equivalent } = titrate([{ structure: structure(name), share: 1 }], which)!;
     expect(equivalentMass(grams, mL, TITRATIONS[which].molar)).toBeCloseTo(equivalent, -0.4);
     expect(Math.abs(equivalent - molarMass)).toBeLessThan(1);
   }

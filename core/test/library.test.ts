@@ -21,11 +21,12 @@ const off = (column: number, agrees: (c: Compound, said: string) => boolean) =>
 const near = (ours: Temperature | undefined, said: string) =>
   !ours || ours.uncertain || ours.decomposes || Math.abs(ours.celsius - Number(said)) <= 4;
 
-test('the library holds some five hundred different compounds, each with a temperature, solubility, source and structure', () => {
-  expect(LIBRARY.length).toBeGreaterThan(400);
+test('the library holds more than a thousand compounds and salts, each with a solubility, source and structure, and all but a few with a temperature', () => {
+  expect(LIBRARY.length).toBeGreaterThan(1000);
   expect(new Set(LIBRARY.map((c) => structureOf(c.smiles).key)).size).toBe(LIBRARY.length);
   for (const c of LIBRARY) {
-    expect(c.melts ?? c.boils).toBeDefined();
+    if (!structureOf(c.smiles).salt)
+      expect({ name: c.name, point: (c.melts ?? c.boils)?.celsius }).toMatchObject({ point: expect.any(Number) });
     expect(c.inWater).toBeDefined();
     expect(c.source).not.toBe('');
     expect(c.hazards.every(Boolean)).toBe(true);

@@ -3,7 +3,7 @@
  *
  * Operations, one a line: `take A 1`, `take B 1 of A`, `solid A 0.1`, `dissolve A 0.1 in water 3`, `add A ammonia-6M 3d` (drops;
  * a bare number is mL, `0.2g` grams), `add A ammonia-6M until just-basic`, `layer A sulfuric-acid-conc 1`, `pass A hydrogen-sulfide 3`,
- * `boil A 2`, `warm A 2`, `cool A`, `shake A`, `stand A 5`, `spin A`, `decant A B`, `filter A B R`, `wash A water 2 x2`,
+ * `boil A 2`, `warm A 2`, `strong A 2`, `ignite A`, `cool A`, `shake A`, `stand A 5`, `spin A`, `decant A B`, `filter A B R`, `wash A water 2 x2`,
  * `shake-out hcl-5pc 2 base`, `work-on base rest`, `evaporate A dry` or `fumes`, `evaporate A 0.5`, `lead A B` (the gas of A into B), `dish D`, `beaker B`, `paper A red-litmus mouth`, `splint A glowing`, `limewater A`, `smell A`,
  * `rod A ammonia-conc`, `look A`, `heat-dry A 0.2 strong`, `flame sample` (or `flame sample cobalt-glass`), `charcoal reducing`, `test litmus`,
  * `fuse 50 10` (mg of sodium and of sample).
@@ -36,7 +36,7 @@ function dose(text: string): object {
 /** Reads one line. @throws Error for a line that is not in the notation. */
 function operation(line: string): Op {
   const [verb, a = '', b = '', c = '', d = ''] = line.split(/\s+/);
-  const heat = { boil: 'boil', warm: 'warm' } as const;
+  const heat = { boil: 'boil', warm: 'warm', strong: 'strong' } as const;
   switch (verb) {
     case 'take':
       return { op: 'take', to: a, from: d || 'sample', mL: Number(b) };
@@ -53,8 +53,10 @@ function operation(line: string): Op {
       return { op: 'pass', to: a, gas: b as 'hydrogen-sulfide', minutes: Number(c) };
     case 'boil':
     case 'warm':
+    case 'strong':
       return { op: 'heat', vessel: a, to: heat[verb], minutes: Number(b || 1) };
     case 'cool':
+    case 'ignite':
     case 'shake':
     case 'limewater':
     case 'smell':

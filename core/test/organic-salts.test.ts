@@ -47,7 +47,10 @@ describe('the sodium salt of every simple acid of the library', () => {
   };
   const salts = acids.flatMap(([c, acid]) => {
     const smiles = ionised(c.smiles);
-    return smiles && !smiles.includes('[O-][') ? [[c.name, acid, structureOf(smiles)] as const] : [];
+    // A thiol or a nitrophenol beside the carboxylate is an acid of its own.
+    return smiles && !smiles.includes('[O-][') && !acid.has('thiol', 'nitro-phenol')
+      ? [[c.name, acid, structureOf(smiles)] as const]
+      : [];
   });
 
   test('there are enough of them to say so', () => expect(salts.length).toBeGreaterThan(20));
@@ -61,7 +64,7 @@ describe('the sodium salt of every simple acid of the library', () => {
     // Mineral acid brings the acid back, as soluble as it is.
     const molar = (s: typeof salt) => inWater(s, 0.1) / s.molarMass;
     expect(molar(salt) / molar(acid)).toBeGreaterThan(0.01);
-    expect(classTest(salt, 'ignition').see).toContainEqual({ channel: 'solid', look: 'cold', colour: 'white' });
+    expect(classTest(salt, 'ignition').see).toContainEqual({ channel: 'solid', colour: 'white' });
   });
 });
 

@@ -1,8 +1,9 @@
 /** What is done with an organic compound: fused with sodium, or put to a classification test. */
 import { addAmounts, overComponents } from '../matter/catalogue';
 import { classTest, colourOf, controlFor } from '../organic/classtests';
+import { mixtureTest } from '../organic/mixtures';
 import { LYE, SODIUM } from '../organic/data/fusion';
-import { shakeOut } from '../organic/extraction';
+import { type Part, shakeOut } from '../organic/extraction';
 import { isSolid } from '../organic/melting';
 import { fuse, type Fused, refusal, TAR } from '../organic/fusion';
 import { StructureError } from '../organic/smiles';
@@ -57,10 +58,25 @@ function fusedOrRefused(smiles: string, op: OpOf<'fuse'>): Fused {
   return asBenchError(() => fuse(structure, op));
 }
 
+/** The parts of a mixture meet the sodium side by side, each with its share of it. */
+function fusedTogether(parts: readonly Part[], op: OpOf<'fuse'>): Fused {
+  const grams = parts.reduce((sum, p) => sum + p.grams, 0);
+  const each = parts.map((p) => {
+    const share = p.grams / grams;
+    return fusedOrRefused(p.smiles, { ...op, sample_mg: op.sample_mg * share, sodium_mg: op.sodium_mg * share });
+  });
+  return {
+    ions: each.reduce<Record<string, number>>((sum, { ions }) => addAmounts(sum, ions), {}),
+    tar: each.reduce((sum, { tar }) => sum + tar, 0),
+    mL: each[0]!.mL,
+    good: each.every(({ good }) => good),
+  };
+}
+
 /** Fuses, boils out, boils down and filters. @throws BenchError for what must not be fused. */
 export function fusion(sample: Sample, op: OpOf<'fuse'>): { vessel: Vessel; good: boolean } {
-  const { smiles } = asCompound(sample, 'fuse');
-  const fused = smiles === undefined ? lye(op) : fusedOrRefused(smiles, op);
+  const { smiles, parts } = asCompound(sample, 'fuse');
+  const fused = smiles === undefined ? lye(op) : parts ? fusedTogether(parts, op) : fusedOrRefused(smiles, op);
   const amounts: Record<string, number> = { H2O: (fused.mL / 1000) * WATER_PER_LITRE };
   for (const [ion, mol] of Object.entries(fused.ions)) addAmounts(amounts, overComponents(ion), mol);
   if (fused.tar > 0) addAmounts(amounts, { [TAR]: fused.tar });
@@ -76,7 +92,7 @@ export function compoundTest(
   sample: Sample,
   op: OpOf<'test'>,
 ): { shows: readonly Observation[]; minutes: number; grams: number } {
-  const { smiles, impurity } = asCompound(sample, 'test');
+  const { smiles, impurity, parts } = asCompound(sample, 'test');
   const cost = { minutes: HANDLING_MINUTES + waitForTest(op.test), grams: gramsForTest(op.test) };
   // A control stands beside the sample: it takes hands, not waiting.
   if (op.control) return { shows: classTest(controlFor(op.test, op.control), op.test).see, minutes: HANDLING_MINUTES, grams: 0 };
@@ -87,7 +103,8 @@ export function compoundTest(
     ...(op.damp && { damp: true }),
     ...(op['mixed-with'] !== undefined && { mixedWith: op['mixed-with'] }),
   };
-  return { shows: asBenchError(() => classTest(structureOf(smiles), op.test, how).see), ...cost };
+  const tested = () => (parts ? mixtureTest(parts, op.test, how) : classTest(structureOf(smiles), op.test, how));
+  return { shows: asBenchError(() => tested().see), ...cost };
 }
 
 /** mg of a solid that is seen to fall. */

@@ -33,7 +33,8 @@ function substituent(m: Molecule, at: number, from: number): Substituent {
       if (!rest.length) return 'hydroxyl';
       return rest.some((b) => doubleBonded(m, b, 'O')) ? 'acyloxyl' : 'alkoxyl';
     case 'S':
-      return doubleBonded(m, at, 'O') ? 'sulfonyl' : 'other';
+      if (!doubleBonded(m, at, 'O')) return 'other';
+      return rest.some((b) => isElement(m, b, 'N')) ? 'sulfonamide' : 'sulfonyl';
     case 'C':
       if (doubleBonded(m, at, 'O')) return rest.filter((b) => isElement(m, b, 'O')).length > 1 ? 'carboxyl' : 'acyl';
       if (rest.some((b) => isElement(m, b, 'N') && m.getAtomPi(at) === 2)) return 'cyano';
@@ -44,10 +45,10 @@ function substituent(m: Molecule, at: number, from: number): Substituent {
   }
 }
 
-/** Sum of the Hammett constants of all that stands on the rings of `atom`, but for its own group. */
-function sigmaSum(m: Molecule, atom: number, which: 'plain' | 'minus'): number {
+/** What all that stands on the rings of `atom`, but for its own group, adds to a pKa. */
+function ringShift(m: Molecule, atom: number, { rho = 0, sigma, ortho }: IonisableRow): number {
   const rings = m.getRingSet();
-  let sum = 0;
+  let shift = 0;
   for (let r = 0; r < rings.getSize(); r++) {
     const ring = rings.getRingAtoms(r);
     const here = ring.indexOf(atom);
@@ -57,13 +58,15 @@ function sigmaSum(m: Molecule, atom: number, which: 'plain' | 'minus'): number {
       if (away === 0) return;
       for (const at of neighbours(m, other)) {
         if (ring.includes(at) || m.isAromaticAtom(at)) continue;
-        const [meta, para, minus] = SIGMA[substituent(m, at, other)];
-        // What stands ortho acts much as it does para.
-        sum += away === 2 ? meta : which === 'minus' ? minus : para;
+        const what = substituent(m, at, other);
+        const [meta, para, minus] = SIGMA[what];
+        // What stands ortho acts much as it does para, where nothing else is known of it.
+        const far = away === 2 ? meta : sigma === 'minus' ? minus : para;
+        shift += away === 1 && ortho?.[what] !== undefined ? ortho[what] : -rho * far;
       }
     });
   }
-  return sum;
+  return shift;
 }
 
 /** Electron-drawing atoms on the carbon that carries the group. */
@@ -75,7 +78,7 @@ function drawing(m: Molecule, atom: number, group: readonly number[]): number {
 
 function strength(s: Structure, row: IonisableRow, atoms: readonly number[]): number {
   const first = atoms[0]!;
-  if (row.rho !== undefined) return row.pKa - row.rho * sigmaSum(s.molecule, first, row.sigma ?? 'plain');
+  if (row.rho !== undefined) return row.pKa + ringShift(s.molecule, first, row);
   if (row.inductive !== undefined) return row.pKa + row.inductive * drawing(s.molecule, first, atoms);
   return row.pKa;
 }
@@ -103,6 +106,23 @@ export function ionisableOf(s: Structure): Ionisable[] {
  */
 export function charged(s: Structure, pH: number): number {
   return ionisableOf(s).reduce((all, { kind, pKa }) => all * (1 + 10 ** (kind === 'acid' ? pH - pKa : pKa - pH)), 1) - 1;
+}
+
+/**
+ * pKa of every proton that a compound as it stands can give, the strongest acid first: of a salt those that its acid has kept, and
+ * those that its base has taken.
+ */
+export function protonsOf(s: Structure): number[] {
+  const pKas = (kind: Ionisable['kind']) =>
+    ionisableOf(s)
+      .filter((i) => i.kind === kind)
+      .map((i) => i.pKa)
+      .sort((a, b) => a - b);
+  const protons = s.salt?.protons ?? 0;
+  if (protons < 0) return pKas('acid').slice(-protons);
+  // The strongest bases are charged first.
+  const taken = protons > 0 ? pKas('base').slice(-protons) : [];
+  return [...pKas('acid'), ...taken].sort((a, b) => a - b);
 }
 
 export const strongest = (s: Structure, kind: Ionisable['kind']): number | undefined => {

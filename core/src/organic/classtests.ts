@@ -12,7 +12,7 @@ import { OXIDES } from '../matter/data/dry';
 import { ownPH, solubilityIn } from './solubility';
 import { type Structure, structureOf } from './structure';
 import { derivativeTest, physicalTest, reagentTest } from './testids';
-import { strongest } from './acidity';
+import { protonsOf } from './acidity';
 
 export type Grade = 'strong' | 'weak' | 'slow' | 'negative';
 
@@ -62,6 +62,14 @@ function react(s: Structure, test: Reactivity): ClassTestResult {
 /** Carbon in rings and double bonds burns with soot: pairs of π electrons for each carbon. */
 const SOOTY = 0.3;
 
+/** A small acid or amide falls apart to gases; what has chains, rings or many hydroxyls leaves carbon. By judgement. */
+const chars = (s: Structure): boolean => {
+  const hydroxyls = s.count('alcohol-primary') + s.count('alcohol-secondary') + s.count('alcohol-tertiary');
+  if (s.has('carbohydrate', 'amino-acid', 'sulfonic-acid')) return true;
+  if (hydroxyls > 0 && hydroxyls + s.count('carboxylic-acid') > 2) return true;
+  return pointsOf(s).decomposes && ((s.atoms['C'] ?? 0) > 3 || s.aromaticRings > 0 || hydroxyls > 0);
+};
+
 function ignition(s: Structure): Observation[] {
   const carbons = s.atoms['C'] ?? 0;
   const carbonPi = 3 * s.aromaticRings + s.count('alkene') + 2 * s.count('alkyne');
@@ -71,10 +79,10 @@ function ignition(s: Structure): Observation[] {
   if (isSolid(s))
     out.push({
       channel: 'solid',
-      event: pointsOf(s).decomposes || s.has('carbohydrate', 'amino-acid', 'sulfonic-acid') ? 'charred' : 'melted',
+      event: chars(s) ? 'charred' : 'melted',
     });
   const ash = s.salt?.metal && OXIDES[`${s.salt.metal}${s.salt.metal === 'Ca' ? '2' : ''}+`];
-  if (ash) out.push({ channel: 'solid', look: 'cold', colour: ash.cold });
+  if (ash) out.push({ channel: 'solid', colour: ash.cold });
   out.push({
     channel: 'soot',
     event: sooty ? 'sooty' : 'clean',
@@ -112,7 +120,7 @@ function solubility(s: Structure, solvent: Solvent): Observation[] {
   const event = solubilityIn(s, solvent);
   const out: Observation[] = [{ channel: 'solubility', event }];
   const { fizzes, chars }: SolventRow = SOLVENT_ROWS[solvent];
-  const freed = fizzes && event === 'soluble' && (strongest(s, 'acid') ?? 14) < 6;
+  const freed = fizzes && event === 'soluble' && (protonsOf(s)[0] ?? 14) < 6;
   if (freed) out.push({ channel: 'gas', event: 'evolved', colour: 'colourless', vigour: 'slow' });
   if (chars && s.has('carbohydrate')) out.push({ channel: 'solid', event: 'charred', colour: 'black' });
   return out;
@@ -209,7 +217,7 @@ function physical({ does }: PhysicalTest, s: Structure, how: MeltingConditions):
       return isSolid(s) ? NO_MEASUREMENT : measurement(does, asRead('density', densityOf(s).value));
     case 'neutralisation-equivalent':
     case 'saponification-equivalent': {
-      const read = titrate(s, does);
+      const read = titrate([{ structure: s, share: 1 }], does);
       return read
         ? [{ channel: 'measurement', event: does, value: read.equivalent, grams: read.grams, mL: read.mL }]
         : NO_MEASUREMENT;

@@ -1,6 +1,6 @@
 /** Titrations of a compound: what the burette reads, and the equivalent mass that follows. */
 import { asRead } from '../vocabulary/readings';
-import { ionisableOf } from './acidity';
+import { ionisableOf, protonsOf } from './acidity';
 import type { Structure } from './structure';
 
 /** A titration with its weighed portion and the strength of what is in the burette, mol/L. */
@@ -18,7 +18,7 @@ export const equivalentMass = (grams: number, mL: number, molar: number): number
 const TITRATED_PKA = 8.5;
 
 function acids(s: Structure): number {
-  if (s.salt) return 0;
+  if (s.salt) return protonsOf(s).filter((pKa) => pKa < TITRATED_PKA).length;
   const groups = ionisableOf(s);
   // An amine in the molecule keeps the proton of an acid; a weak base, such as an anilinium, gives it up to the burette.
   const keeping = groups.filter((i) => i.kind === 'base' && i.pKa >= TITRATED_PKA).length;
@@ -32,12 +32,21 @@ function saponified(s: Structure): number {
   return s.count('ester') + 2 * s.count('anhydride') + 2 * s.count('acid-halide') + acids(s);
 }
 
-/** What is read and worked out; null where nothing in the compound is titrated. */
-export function titrate(s: Structure, which: Titration): { grams: number; mL: number; equivalent: number } | null {
-  const groups = which === 'neutralisation-equivalent' ? acids(s) : saponified(s);
-  if (!groups) return null;
+export interface Weighed {
+  readonly structure: Structure;
+  /** Of the mass. */
+  readonly share: number;
+}
+
+/** What is read of a compound or a mixture, and worked out; null where nothing in it is titrated. */
+export function titrate(parts: readonly Weighed[], which: Titration): { grams: number; mL: number; equivalent: number } | null {
+  const groups = which === 'neutralisation-equivalent' ? acids : saponified;
   const { grams, molar } = TITRATIONS[which];
-  const exact = (1000 * grams * groups) / (s.molarMass * molar);
+  const exact = parts.reduce(
+    (sum, { structure: s, share }) => sum + (1000 * grams * share * groups(s)) / (s.molarMass * molar),
+    0,
+  );
+  if (!exact) return null;
   const mL = asRead('burette', exact);
   return { grams, mL, equivalent: asRead('equivalent', equivalentMass(grams, mL, molar)) };
 }

@@ -1,6 +1,7 @@
 /** The library of compounds, read from its table. */
 import { SOLUBILITY_ROWS } from './data/dissolves';
 import { ENANTIOMER_ROWS, HAZARDS, LIBRARY_ROWS } from './data/library';
+import { MORE_ROWS } from './data/library-more';
 import { structureOf } from './structure';
 
 export interface Temperature {
@@ -19,11 +20,15 @@ export interface Compound {
   /** log of the measured solubility in water at room temperature, mol/L. */
   readonly logS?: number;
   readonly hazards: readonly string[];
+  /** Is it one of those that are handed out oftenest, whose values were looked up? */
+  readonly usual: boolean;
   /** Where the values come from. */
   readonly source: string;
 }
 
 export const LIBRARY_SOURCE = 'CRC Handbook of Chemistry and Physics, 95th ed.';
+/** Of rows that nobody has looked up. */
+const FROM_MEMORY = 'from memory, not looked up again';
 const WATER = { s: 'soluble', p: 'partly', i: 'insoluble' } as const;
 
 /** Reads a temperature of the tables. */
@@ -41,7 +46,7 @@ const measured: ReadonlyMap<string, number> = new Map(
     }),
 );
 
-function row(line: string): Compound {
+function row(line: string, source: string): Compound {
   const [name, smiles, melting, boiling, water, hazards] = line.split('|') as [string, string, string, string, string, string];
   const melts = temperatureIn(melting);
   const boils = temperatureIn(boiling);
@@ -53,11 +58,18 @@ function row(line: string): Compound {
     inWater: WATER[water as keyof typeof WATER],
     ...(measured.has(name) && { logS: measured.get(name)! }),
     hazards: [...hazards].map((letter) => HAZARDS[letter]!),
-    source: LIBRARY_SOURCE,
+    usual: source === LIBRARY_SOURCE,
+    source,
   };
 }
 
-export const LIBRARY: readonly Compound[] = LIBRARY_ROWS.trim().split('\n').map(row);
+const read = (rows: string, source: string): Compound[] =>
+  rows
+    .trim()
+    .split('\n')
+    .map((line) => row(line, source));
+
+export const LIBRARY: readonly Compound[] = [...read(LIBRARY_ROWS, LIBRARY_SOURCE), ...read(MORE_ROWS, FROM_MEMORY)];
 
 export const compoundByName: ReadonlyMap<string, Compound> = new Map(LIBRARY.map((c) => [c.name, c]));
 

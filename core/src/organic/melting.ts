@@ -1,6 +1,6 @@
 /** Melting and boiling points: from the library, else estimated; and what a small apparatus shows of them. */
 import { asRead } from '../vocabulary/readings';
-import { JOBACK } from './data/joback';
+import { BOILING, CONTRIBUTIONS, MELTING } from './data/points';
 import { inLibrary, meltsAs } from './library';
 import { boilingAt } from './thermometer';
 import { matchesOf, type Structure, structureOf } from './structure';
@@ -10,21 +10,32 @@ export interface Points {
   readonly melts?: number;
   readonly boils?: number;
   readonly decomposes: boolean;
-  /** By group contributions rather than from the library: good to some tens of degrees. */
+  /** By group contributions rather than from the library; see `ESTIMATE_ERROR`. */
   readonly estimated: boolean;
 }
 
-/** Boiling and melting points from groups alone, °C. K. G. Joback, R. C. Reid, Chem. Eng. Commun. 1987, 57, 233. */
+/** Sums below this mean no more than that a point is very low. */
+const LEAST_SUM = 1.3;
+const pointAt = ({ scale }: { readonly scale: number }, sum: number): number =>
+  Math.round(scale * Math.log(Math.max(LEAST_SUM, sum)) - 273.15);
+
+/** Boiling and melting points from groups alone, °C. */
 export function estimatedPoints(s: Structure): { melts: number; boils: number } {
-  let boils = 198.2;
-  let melts = 122.5;
-  for (const row of JOBACK) {
+  let boils: number = BOILING.constant;
+  let melts: number = MELTING.constant;
+  for (const row of CONTRIBUTIONS) {
     const n = matchesOf(s, row.smarts).length;
     boils += n * row.boils;
     melts += n * row.melts;
   }
-  return { melts: Math.round(melts - 273.15), boils: Math.round(boils - 273.15) };
+  return { melts: pointAt(MELTING, melts), boils: pointAt(BOILING, boils) };
 }
+
+/** An estimate is told as a range this wide to each side, °C: about half of its error, so that it is not taken for a measurement. */
+const TOLD_WITHIN = { melts: 20, boils: 10 } as const;
+/** Inner salts and sugars fall apart rather than melt, and not below this, °C. */
+const FALLS_APART = 180;
+const fallsApart = (s: Structure): boolean => s.has('amino-acid', 'carbohydrate');
 
 const known = new Map<string, Points>();
 
@@ -47,7 +58,9 @@ export function pointsOf(s: Structure): Points {
         decomposes: !!(melts?.decomposes ?? listed.boils?.decomposes),
         estimated: false,
       }
-    : { ...guess!, decomposes: guess!.boils > 450, estimated: true };
+    : fallsApart(s)
+      ? { melts: Math.max(FALLS_APART, guess!.melts), decomposes: true, estimated: true }
+      : { ...guess!, decomposes: guess!.boils > 450, estimated: true };
   known.set(s.key, out);
   return out;
 }
@@ -87,7 +100,7 @@ export interface Range {
  * @returns undefined for what is liquid at room temperature or gives no melting point.
  */
 export function meltingRange(s: Structure, how: MeltingConditions = {}): Range | undefined {
-  const { melts, decomposes } = pointsOf(s);
+  const { melts, decomposes, estimated } = pointsOf(s);
   if (melts === undefined || melts <= ROOM) return undefined;
   const other = how.mixedWith === undefined ? undefined : structureOf(how.mixedWith);
   const foreign = (how.impurity ?? 0) + (how.damp ? DAMP : 0) + (other && other.key !== s.key ? 0.5 : 0);
@@ -95,15 +108,17 @@ export function meltingRange(s: Structure, how: MeltingConditions = {}): Range |
   // Freezing-point depression, ln(1 − x) kept so that half and half stays finite.
   const fall = Math.min(kelvin * 0.25, (-R * kelvin * Math.log(1 - foreign)) / MELTING_ENTROPY);
   const lag = LAG * Math.max(0, (how.rate ?? RIGHT_RATE) - RIGHT_RATE);
-  const to = melts - 0.6 * fall + lag;
-  const width = 1 + 0.5 * fall + lag * 0.6;
+  const unsure = estimated ? TOLD_WITHIN.melts : 0;
+  const to = melts - 0.6 * fall + lag + unsure;
+  const width = 1 + 0.5 * fall + lag * 0.6 + 2 * unsure;
   return { from: asRead('thermometer', to - width), to: asRead('thermometer', to), decomposes };
 }
 
 /** Boiling range in a micro tube at a pressure in kPa, °C; undefined where it decomposes or is not liquid below 350 °C. */
 export function boilingRange(s: Structure, kPa = 101.3): Range | undefined {
-  const { boils, decomposes } = pointsOf(s);
+  const { boils, decomposes, estimated } = pointsOf(s);
   if (boils === undefined || boils > 350 || isSolid(s)) return undefined;
   const at = boilingAt(boils, kPa);
-  return { from: asRead('thermometer', at - 1), to: asRead('thermometer', at + 0.5), decomposes };
+  const unsure = estimated ? TOLD_WITHIN.boils : 0;
+  return { from: asRead('thermometer', at - 1 - unsure), to: asRead('thermometer', at + 0.5 + unsure), decomposes };
 }

@@ -33,6 +33,8 @@ export interface Salt {
   readonly metal?: string;
   /** With ammonium itself. */
   readonly ammonium: boolean;
+  /** Protons that the organic part has beyond the uncharged compound; negative for an acid that has lost some. */
+  readonly protons: number;
   /** The base has taken a proton; the acid has lost one; or a charge that no proton takes away. */
   readonly organic: 'protonated' | 'deprotonated' | 'quaternary';
 }
@@ -103,6 +105,8 @@ export function readCompound(text: string): ReadCompound {
     return { ...common, molecule: free, key: free.getIDCode() };
   }
   const kinds = counters.map((c) => COUNTERS[c]!);
+  /** Acids that stand beside a base uncharged have given it their proton. */
+  const given = counters.filter((c) => c === 'Cl' || c === 'Br' || c === 'I' || c.startsWith('OS(')).length;
   const metal = kinds.find((k) => k.metal)?.metal;
   const halide = kinds.find((k) => k.halide)?.halide;
   const ammonium = kinds.some((k) => k.ammonium);
@@ -112,6 +116,13 @@ export function readCompound(text: string): ReadCompound {
     ...common,
     molecule: free,
     key: whole.getIDCode(),
-    salt: { free: free.toIsomericSmiles(), ammonium, organic, ...(halide && { halide }), ...(metal && { metal }) },
+    salt: {
+      free: free.toIsomericSmiles(),
+      protons: (gained - lost + (lost > gained ? 0 : given)) / organicParts.length,
+      ammonium,
+      organic,
+      ...(halide && { halide }),
+      ...(metal && { metal }),
+    },
   };
 }

@@ -1,6 +1,6 @@
 /** Solubility from structure and size: the neutral molecule by its partition and melting point, and what a charge adds. */
 import { MoleculeProperties } from 'openchemlib';
-import { charged, ionisableOf, strongest } from './acidity';
+import { charged, ionisableOf, protonsOf, strongest } from './acidity';
 import { inLibrary } from './library';
 import { pointsOf } from './melting';
 import type { Feature } from './data/features';
@@ -98,14 +98,20 @@ function dissolved(s: Structure, neutral: number, pH: number): number {
 const SALT_MOLAR = 0.2;
 const AMMONIUM_PKA = 9.25;
 
+/** A proton held no more tightly than this makes the salt of an acid an acid salt. */
+const ACID_SALT_PKA = 6.5;
+
 /** pH of a salt's solution: half way between what its ions would have. */
 function saltPH(s: Structure): number {
   const { organic, ammonium } = s.salt!;
   const acid = strongest(s, 'acid');
   const base = strongest(s, 'base');
+  const kept = protonsOf(s)[0];
   const strength = Math.log10(SALT_MOLAR);
   if (organic === 'quaternary') return 7;
-  if (organic === 'protonated') return Math.max(1, ((acid !== undefined && acid < 6 ? acid : (base ?? 1)) - strength) / 2);
+  if (organic === 'protonated') return Math.max(1, ((kept ?? 1) - strength) / 2);
+  // An acid salt lies half way between what it has given and what it can still give.
+  if (kept !== undefined && kept < ACID_SALT_PKA) return ((acid ?? kept) + kept) / 2;
   if (ammonium) return (AMMONIUM_PKA + (acid ?? 10)) / 2;
   const taker = Math.max(acid ?? 10, base !== undefined && acid !== undefined && base > acid ? base : -Infinity);
   return Math.min(13, Math.max(7, 7 + (taker + strength) / 2));
@@ -173,5 +179,8 @@ export function solubilityIn(s: Structure, solvent: Solvent): Solubility {
   if (kind === 'ether') return inEther(s);
   if (kind === 'sulfuric-acid') return inSulfuricAcid(s);
   if (opens && s.has('acid-halide', 'anhydride')) return 'soluble';
+  // What is measured of a salt is the salt's own, which its free acid does not tell.
+  const listed = s.salt && pH === undefined ? inLibrary(s.smiles)?.inWater : undefined;
+  if (listed) return listed === 'partly' ? 'partly-soluble' : listed;
   return word(inWater(s, pH ?? ownPH(s)));
 }

@@ -130,6 +130,7 @@ const OF_THE_WHOLE: Readonly<Partial<Record<Feature, (s: Structure) => number>>>
   carbohydrate: sugars,
   'halide-ion': ({ salt }) => (salt?.halide ? 1 : 0),
   'ammonium-ion': ({ salt }) => (salt?.ammonium ? 1 : 0),
+  'quaternary-ion': ({ salt }) => (salt?.organic === 'quaternary' ? 1 : 0),
   'carboxylate-ion': (s) => (s.salt?.organic === 'deprotonated' ? s.count('carboxylic-acid') : 0),
 };
 

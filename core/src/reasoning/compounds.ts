@@ -6,7 +6,7 @@ import { answerTo, DEFAULT_RULES, type HouseRules } from '../scheme/rules';
 import { testById, testsOf } from '../scheme/tests';
 import type { SampleSpec } from '../bench/sample';
 import type { Observation } from '../vocabulary/observation';
-import { GIVEN_OFTENER, OFTEN_GIVEN } from './data/priors';
+import { GIVEN_OFTENER, GIVEN_SELDOM, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
 import { probabilityOf } from './observer';
@@ -73,7 +73,10 @@ export class CompoundSpace implements Space {
       ...unlisted.map(({ holds }) => ({ holds, unlisted: true, composed: false })),
     ];
     // One's own list is what one gives out.
-    const weights = known.map(({ name }, as) => (as >= LIBRARY.length || OFTEN_GIVEN.has(name) ? GIVEN_OFTENER : 1));
+    const weights = known.map(({ name }, as) => {
+      if (as >= LIBRARY.length || OFTEN_GIVEN.has(name)) return GIVEN_OFTENER;
+      return LIBRARY[as]!.usual ? 1 : GIVEN_SELDOM;
+    });
     const sum = weights.reduce((a, b) => a + b, 0);
     this.lnPrior = Float64Array.from([
       ...weights.map((w) => Math.log(((1 - NOT_LISTED) * w) / sum)),

@@ -201,6 +201,15 @@ silver-nitrate-ethanol|alcoholic AgNO3; alkyl halide; SN1
 sodium-iodide-acetone|Finkelstein; alkyl halide; SN2
 copper-citrate|copper(II) citrate; reducing sugar
 copper-acetate-acid|copper(II) acetate; monosaccharide
+orcinol-acid|orcinol test; Bial; pentose test
+nitroprusside-ketone|Legal's test; nitroprusside test for ketones; methyl ketone
+nitroso-phenol|Liebermann test; Liebermann's nitroso reaction; indophenol
+acetyl-chloride|acetyl chloride and alcohols; esters from acetyl chloride
+carboxylate-iron|neutral ferric chloride; neutral FeCl3; ferric chloride test for acids
+nitroprusside-amine|Simon's test; Rimini test; secondary amine
+zinc-silver-nitro|Mulliken-Barker; Mulliken and Barker; zinc and ammonium chloride; nitro group
+aluminium-chloride-chloroform|Friedel-Crafts test; AlCl3 and CHCl3; azoxybenzene test; aromatic ring
+sulfuric-formaldehyde|Le Rosen test; LeRosen; aromatic hydrocarbons
 resorcinol-acid|resorcinol and HCl; ketose; fructose
 hydrogensulfite|bisulfite; bisulphite; carbonyl adduct
 osazone|phenylhydrazine; sugar; needle crystals

@@ -10,6 +10,7 @@ export const SIGMA = {
   acyl: [0.38, 0.5, 0.84],
   carboxyl: [0.37, 0.45, 0.77],
   sulfonyl: [0.6, 0.7, 1.13],
+  sulfonamide: [0.53, 0.6, 0.94],
   trifluoromethyl: [0.43, 0.54, 0.65],
   F: [0.34, 0.06, -0.03],
   Cl: [0.37, 0.23, 0.19],
@@ -36,9 +37,16 @@ export interface IonisableRow {
   /** Hammett's ρ for substituents on the ring that carries the group, with σ or σ⁻. */
   readonly rho?: number;
   readonly sigma?: 'plain' | 'minus';
+  /** What a neighbour on the ring adds to the pKa, in place of what it would do from the para position. */
+  readonly ortho?: Readonly<Partial<Record<Substituent, number>>>;
   /** Change for each electron-drawing atom (halogen, oxygen, nitrogen of a nitro group) two bonds from the carbon. */
   readonly inductive?: number;
 }
+
+/** Of benzoic acids: what CRC gives for each less 4.20. */
+const BESIDE_CARBOXYL: Readonly<Partial<Record<Substituent, number>>> = {
+  hydroxyl: -1.22, nitro: -2.03, F: -0.93, Cl: -1.31, Br: -1.35, I: -1.34, alkyl: -0.29, alkoxyl: -0.11, acyloxyl: -0.7, carboxyl: -1.26, acyl: -0.9, amino: 0.6,
+};
 
 const HINDERED = 'c1([OX2H])c([CX4]([#6])([#6])[#6])cccc1[CX4]([#6])([#6])[#6]';
 
@@ -48,7 +56,7 @@ const HINDERED = 'c1([OX2H])c([CX4]([#6])([#6])[#6])cccc1[CX4]([#6])([#6])[#6]';
  * the chain or ring.
  */
 export const IONISABLE: readonly IonisableRow[] = [
-  { smarts: 'c[CX3](=O)[OX2H]', pKa: 4.2, kind: 'acid', rho: 1, sigma: 'plain' },
+  { smarts: 'c[CX3](=O)[OX2H]', pKa: 4.2, kind: 'acid', rho: 1, sigma: 'plain', ortho: BESIDE_CARBOXYL },
   { smarts: '[#6;!a][CX3](=O)[OX2H]', pKa: 4.8, kind: 'acid', inductive: -1.1 },
   { smarts: '[CX3;H1](=O)[OX2H]', pKa: 3.75, kind: 'acid' },
   { smarts: '[SX4](=O)(=O)[OX2H]', pKa: -1, kind: 'acid' },

@@ -1,6 +1,7 @@
 /**
  * Solid derivatives by which a compound is told from its neighbours: the reaction, and their melting points in °C by B. S. Furniss
- * et al., Vogel's Textbook of Practical Organic Chemistry, 5th ed., tables of ch. 10. `~` marks a value of which we are unsure.
+ * et al., Vogel's Textbook of Practical Organic Chemistry, 5th ed., tables of ch. 10. `~` marks a value of which we are
+ * unsure. About half of the rows, those after the first score of each table, are from memory and were not looked up again.
  */
 import type { Colour } from '../../vocabulary/words';
 
@@ -119,6 +120,56 @@ benzalacetone|187|223~|115
 1-tetralone|217|257|103
 fluorenone|234|283|195
 deoxybenzoin|148|204|98
+2-hexanone|122~|110|49
+3-hexanone|113|130~|-
+3-heptanone|101|-|-
+4-heptanone|132|75|-
+3,3-dimethyl-2-butanone|157|125|75~
+2,4-dimethyl-3-pentanone|160|95|34~
+2,6-dimethyl-4-heptanone|122|92~|-
+cycloheptanone|163|148|23~
+isophorone|199~|130~|79
+2-methylcyclohexanone|195~|137|43
+3-methylcyclohexanone|180~|155|43~
+fenchone|184~|140|165
+2,4-pentanedione|-|209|149
+2,5-hexanedione|220~|257|137
+2,3-butanedione|278~|315|-
+acetoin|185~|318|-
+4-hydroxyacetophenone|199|210~|145
+2-hydroxyacetophenone|210|212~|117
+3-nitroacetophenone|257~|228|132
+4-nitroacetophenone|-|258~|174
+4-aminoacetophenone|250|259~|147
+phenylacetone|198|156|70
+isobutyrophenone|181|163|94
+butyrophenone|188|190~|50
+chalcone|168|245|140~
+dibenzalacetone|190|180|144
+benzil|243|189|237
+2'-acetonaphthone|235|262|145
+2-methylpropanal|125|187~|-
+3-methylbutanal|107|123|48
+pentanal|-|107|52
+octanal|101|106|60
+citral|164~|116~|-
+citronellal|84|77|-
+crotonaldehyde|199|190|119
+phenylacetaldehyde|153~|121|103
+hydrocinnamaldehyde|127|149|94
+4-methylbenzaldehyde|234~|234|80
+4-isopropylbenzaldehyde|211|244|58~
+2-methoxybenzaldehyde|215|254|92
+3-methoxybenzaldehyde|233~|218~|40
+3,4-dimethoxybenzaldehyde|177|261~|95
+4-hydroxybenzaldehyde|224|280~|112~
+3-hydroxybenzaldehyde|198|260~|90
+2-nitrobenzaldehyde|256|265~|103
+4-bromobenzaldehyde|228|257~|157~
+3-chlorobenzaldehyde|228|256~|71
+1-naphthaldehyde|221|254~|98
+2-naphthaldehyde|245|270|156
+p-benzoquinone|243~|231~|240~
 `;
 
 /** Of carboxylic acids: name | anilide | amide. */
@@ -166,6 +217,41 @@ phenoxyacetic acid|101|102
 succinic acid|230|260
 adipic acid|241|220
 phthalic acid|254|220
+heptanoic acid|71|97
+nonanoic acid|57|99
+decanoic acid|70|108
+tetradecanoic acid|84|103
+3-methylbutanoic acid|110|136
+2,2-dimethylpropanoic acid|133|155
+oleic acid|41|76
+dichloroacetic acid|125|98
+bromoacetic acid|131|91
+trifluoroacetic acid|88|75
+cyanoacetic acid|198|120
+acrylic acid|105|85
+oxalic acid|254|350~
+malonic acid|225|172
+glutaric acid|224|175
+lactic acid|59|79
+glycolic acid|97|120
+tartaric acid|263~|196
+citric acid|199|215~
+maleic acid|187|266~
+fumaric acid|314~|266~
+3-aminobenzoic acid|140|111
+4-aminobenzoic acid|-|183
+2-methoxybenzoic acid|131|129
+3-hydroxybenzoic acid|157|170
+2-iodobenzoic acid|141|110
+4-iodobenzoic acid|210|217
+2-furoic acid|124|143
+nicotinic acid|132|129
+isophthalic acid|250~|280
+2-naphthoic acid|173|195
+4-nitrophenylacetic acid|198|198
+4-chlorophenoxyacetic acid|125|133
+2,4-dinitrobenzoic acid|-|203
+ibuprofen|-|110~
 `;
 
 /** Of alcohols: name | 3,5-dinitrobenzoate. */
@@ -192,6 +278,26 @@ cholesterol|195~
 geraniol|63
 furfuryl alcohol|81
 ethylene glycol|169
+2-pentanol|61
+3-pentanol|101
+2-methyl-2-butanol|118
+2-hexanol|39~
+1-heptanol|48
+2-octanol|32
+1-dodecanol|60
+1-hexadecanol|66
+1-decanol|58
+4-methyl-2-pentanol|65
+2-methyl-1-butanol|70
+cinnamyl alcohol|121
+1-phenylethanol|95
+diphenylmethanol|141
+borneol|154
+tetrahydrofurfuryl alcohol|83~
+2-chloroethanol|92
+2-ethoxyethanol|75
+1,2-propanediol|147~
+1,3-propanediol|178~
 `;
 
 /** Of phenols: name | benzoyl derivative | aryloxyacetic acid | bromo derivative. */
@@ -211,6 +317,31 @@ hydroquinone|204|250|186
 2-naphthol|107|154|84
 thymol|33|149|55
 pyrogallol|90|198|158
+3-chlorophenol|71|110|-
+2-bromophenol|-|143|95
+4-bromophenol|102|157|95
+4-iodophenol|119|156|-
+3-nitrophenol|95|156|91
+2,4-dimethylphenol|38|142|179~
+2,6-dimethylphenol|-|140|79
+3,5-dimethylphenol|24|111~|166
+3,4-dimethylphenol|59|163|171
+2,5-dimethylphenol|61|118|178
+carvacrol|-|151|46
+guaiacol|58|121|116
+eugenol|70|81~|118
+isoeugenol|105~|94~|-
+vanillin|78|189|160
+salicylaldehyde|-|132|-
+4-hydroxybenzaldehyde|90|198|181~
+4-methoxyphenol|87|112|-
+4-phenylphenol|151|-|-
+2-phenylphenol|76|-|-
+orcinol|88|217|104
+phloroglucinol|174~|-|151
+4-aminophenol|234~|-|-
+8-hydroxyquinoline|120|-|196~
+4-tert-butylphenol|82|86|67~
 `;
 
 /** Of amines: name | acetyl derivative | benzoyl derivative | picrate. */
@@ -260,4 +391,63 @@ phenanthrene|-|-|144
 fluorene|-|-|87
 acenaphthene|-|-|161
 1-bromonaphthalene|-|-|134
+2-aminobenzoic acid|185|181|104
+3-aminobenzoic acid|250|248|-
+4-aminobenzoic acid|251~|278|-
+ethyl 4-aminobenzoate|110|148|-
+methyl 2-aminobenzoate|101|100|-
+sulfanilamide|219|284|-
+2,6-dimethylaniline|177|168|180
+2,5-dimethylaniline|139|140|171
+3,4-dimethylaniline|99|118~|-
+2,4,6-trimethylaniline|216|204|193
+4-ethoxyaniline|137|173|69~
+3-methoxyaniline|81|-|169
+3-bromoaniline|87|120~|180
+2-bromoaniline|99|116|129
+4-iodoaniline|184|222|-
+4-fluoroaniline|152|185|-
+2,4-dichloroaniline|145|117|106
+2,4,6-tribromoaniline|232|198|-
+2-naphthylamine|132|162|195
+benzidine|317|352|-
+2-aminopyridine|71|165~|216
+3-aminophenol|148~|174~|-
+2-aminophenol|209~|182~|-
+4-aminophenol|168~|217~|-
+4-aminoazobenzene|146|211|-
+4-aminoacetophenone|167|205|-
+propylamine|-|84|135
+hexylamine|-|40|126
+isobutylamine|-|57|150
+tert-butylamine|-|134|198
+ethylamine|-|71|165
+methylamine|28|80|215
+dimethylamine|-|41|158
+dipropylamine|-|-|75
+dibutylamine|-|-|59
+diisopropylamine|-|-|140
+pyrrolidine|-|-|112
+piperazine|144|196|280
+ethanolamine|-|-|160
+1,2,3,4-tetrahydroquinoline|-|75|141~
+N-methylbenzylamine|-|-|117
+1-phenylethylamine|57|120|189~
+indole|-|-|187~
+3-methylpyridine|-|-|150
+4-methylpyridine|-|-|167
+2,6-dimethylpyridine|-|-|168
+2,4,6-trimethylpyridine|-|-|156
+isoquinoline|-|-|222
+2-methylquinoline|-|-|191
+8-hydroxyquinoline|-|-|204
+acridine|-|-|208
+tripropylamine|-|-|116
+1-naphthol|-|-|189
+2-naphthol|-|-|156
+1-methylnaphthalene|-|-|141
+2-methoxynaphthalene|-|-|117
+1-chloronaphthalene|-|-|137
+indene|-|-|98
+pyrene|-|-|222
 `;

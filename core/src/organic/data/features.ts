@@ -48,6 +48,10 @@ export type Group = keyof typeof GROUPS | 'carbohydrate';
 
 /** Surroundings on which the pace of a reaction, or the colour of its product, hangs. */
 export const SURROUNDINGS = {
+  benzene: 'c1ccccc1',
+  naphthalene: 'c1ccc2ccccc2c1',
+  anthracene: 'c1ccc2cc3ccccc3cc2c1',
+  biphenyl: 'c1ccccc1-c1ccccc1',
   thiophene: 'c1ccsc1',
   furan: 'c1ccoc1',
   pyrrole: 'c1cc[nH]c1',
@@ -110,8 +114,12 @@ export const SURROUNDINGS = {
   'alkyl-phenol': ['[OX2H]c1:c([CX4]):c:c:c:c1', '[OX2H]c1:c:c:c([CX4]):c:c1'],
   'alpha-naphthol': '[OX2H]c1:c:c:c:c2:c1:c:c:c:c2',
   'hindered-phenol': '[OX2H]c1:c([CX4;H0]):c:c:c:c1([CX4;H0])',
+  'free-ortho': ['[OX2H]c:[c;H1]', '[NX3;H2]c:[c;H1]'],
+  'free-para': ['[OX2H]c1:c:c:[c;H1]:c:c1', '[NX3;H2]c1:c:c:[c;H1]:c:c1'],
   'aryl-ring-para-free': '[OX2H]c1:c:c:[c;H1]:c:c1',
   urethane: '[NX3][CX3](=O)[OX2]',
+  'carbonate-ester': '[#6][OX2][CX3](=O)[OX2][#6]',
+  lactam: '[CX3;R](=O)[NX3;R]',
   /** Between two groups on the ring: attack at the carbonyl is barred. */
   'hindered-acyl': 'O=[CX3]-c1:c([CX4]):c:c:c:c1[CX4]',
   'primary-amide': '[CX3](=O)[NX3;H2]',
@@ -153,7 +161,7 @@ export const holdingName = (id: string): string | undefined =>
   (ELEMENT_NAMES as Readonly<Record<string, string>>)[id] ?? (id === 'carbohydrate' ? 'carbohydrate' : (GROUPS as Readonly<Record<string, { name: string }>>)[id]?.name);
 
 /** Ions of a salt, which no pattern of its organic part finds. */
-export type SaltFeature = 'halide-ion' | 'ammonium-ion' | 'carboxylate-ion';
+export type SaltFeature = 'halide-ion' | 'ammonium-ion' | 'carboxylate-ion' | 'quaternary-ion';
 
 export type Surrounding = keyof typeof SURROUNDINGS;
 export type Feature = Group | Surrounding | SaltFeature;

@@ -114,6 +114,9 @@ const phthalein = (s: Structure): Seen => [
   ),
 ];
 
+/** Ortho and para places of a phenol or an aromatic amine that bromine may take. */
+const freePlaces = (s: Structure): number => s.count('free-ortho') + s.count('free-para');
+
 const bleached = (_: Structure, extent: number): Seen => [liquid(extent < 0.5 ? 'pale-yellow' : 'colourless'), noPpt];
 const bromoPrecipitate = (): Seen => [liquid('colourless'), ppt('white', 'flocculent')];
 const manganeseBrown: Seen = [ppt('brown', 'fine'), liquid('colourless')];
@@ -125,6 +128,8 @@ const blueLitmus: Seen = [
   { channel: 'smell', smell: 'ammonia' },
 ];
 const reducing = any('hemiacetal-ring', 'hemiketal-ring');
+/** On such a ring, or beside what holds the Lewis acid, no electrophile comes in. */
+const WITHDRAWN = any('nitro', 'carboxylic-acid', 'sulfonic-acid', 'sulfonamide', 'amide', 'nitrile', 'aldehyde', 'ketone', 'amine-primary-aryl', 'amine-primary', 'aza-aromatic');
 const alcohols = any('alcohol-primary', 'alcohol-secondary', 'alcohol-tertiary');
 const short = (most: number, halfLife: number) => (s: Structure) => ((s.atoms['C'] ?? 0) <= most ? halfLife : 1e6);
 
@@ -136,7 +141,7 @@ export const REACTIVITY = {
     negative: 'C1CCCCC1',
     blank: [still('orange'), noPpt],
     reactions: [
-      { of: ['phenol', 'amine-primary-aryl'], halfLife: 0.1, unless: ['nitro'], gives: bromoPrecipitate },
+      { of: ['phenol', 'amine-primary-aryl'], halfLife: (s) => (freePlaces(s) > 0 ? (s.has('nitro') ? 0.6 : 0.1) : 1e6), gives: bromoPrecipitate },
       {
         of: ['aryl-amine-secondary', 'aryl-amine-tertiary'],
         halfLife: 0.2,
@@ -325,7 +330,7 @@ export const REACTIVITY = {
     blank: [still('yellow')],
     reactions: [
       { of: ['anhydride', 'acid-halide'], halfLife: 0.1, gives: [liquid('crimson')] },
-      { of: ['ester'], unless: ['urethane', 'hindered-acyl'], halfLife: 0.8, gives: [liquid('crimson')] },
+      { of: ['ester'], unless: ['urethane', 'carbonate-ester', 'hindered-acyl'], halfLife: 0.8, gives: [liquid('crimson')] },
       { of: ['hydroxamic-acid'], halfLife: 0.05, gives: [liquid('crimson')] },
       { of: ['active-methylene', 'enediol'], halfLife: 1, gives: [liquid('red')] },
       { of: ['primary-amide'], unless: ['urea'], halfLife: 30, gives: [liquid('orange-red')] },
@@ -474,10 +479,11 @@ export const REACTIVITY = {
       { channel: 'smell', smell: 'none' },
     ],
     reactions: [
-      { of: ['alkyl-amine'], unless: ['amino-acid', 'carboxylic-acid', 'phenol'], halfLife: short(8, 0.1), gives: blueLitmus },
+      { of: ['alkyl-amine'], unless: ['amino-acid', 'carboxylic-acid', 'phenol', 'quaternary-ion'], halfLife: short(8, 0.1), gives: blueLitmus },
       { of: ['ammonium-ion'], halfLife: 0.1, gives: blueLitmus },
-      { of: ['primary-amide', 'urea', 'imide', 'thioamide', 'thiourea'], halfLife: 2, gives: blueLitmus },
-      { of: ['alkyl-amide'], unless: ['carboxylic-acid'], halfLife: 6, gives: blueLitmus },
+      { of: ['primary-amide', 'urea', 'imide', 'thioamide', 'thiourea'], halfLife: short(12, 2), gives: blueLitmus },
+      // A lactam opens to an amino acid, and a fatty amide hardly meets the alkali.
+      { of: ['alkyl-amide'], unless: ['carboxylic-acid', 'lactam'], halfLife: short(8, 6), gives: blueLitmus },
       { of: ['nitrile'], halfLife: 12, gives: blueLitmus },
     ],
   },
@@ -561,7 +567,8 @@ export const REACTIVITY = {
       { of: ['carbohydrate'], unless: ['glycosidic-oxygen'], halfLife: (s) => (s.has('ketose') ? 2 : 5), gives: [ppt('yellow', 'crystalline')] },
       // A double sugar's osazone stays dissolved while hot and crystallises in the cold.
       { of: reducing, halfLife: 8, gives: [ppt('yellow', 'fine')] },
-      { of: ['carbohydrate'], halfLife: 30, gives: [ppt('yellow', 'crystalline')] },
+      // Of double sugars without a free carbonyl only those of a ketose fall apart in the time.
+      { of: ['carbohydrate'], halfLife: (s) => (s.has('ketose') ? 30 : 1e6), gives: [ppt('yellow', 'crystalline')] },
     ],
   },
   periodate: {
@@ -601,6 +608,110 @@ export const REACTIVITY = {
       },
       { of: ['ester'], halfLife: short(10, 0.1), gives: [{ channel: 'smell', smell: 'fruity' }] },
       { of: ['acid-halide', 'anhydride'], halfLife: short(9, 0.3), gives: [{ channel: 'smell', smell: 'fruity' }] },
+    ],
+  },
+  'aluminium-chloride-chloroform': {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'Cc1ccccc1',
+    negative: 'C1CCCCC1',
+    blank: [{ channel: 'solid', event: 'unchanged', colour: 'white' }],
+    reactions: [
+      { of: ['anthracene'], unless: WITHDRAWN, halfLife: 0.2, gives: [{ channel: 'solid', event: 'colour-changed', colour: 'green' }] },
+      { of: ['naphthalene'], unless: WITHDRAWN, halfLife: 0.2, gives: [{ channel: 'solid', event: 'colour-changed', colour: 'blue' }] },
+      { of: ['biphenyl'], unless: WITHDRAWN, halfLife: 0.3, gives: [{ channel: 'solid', event: 'colour-changed', colour: 'violet' }] },
+      { of: ['benzene'], unless: WITHDRAWN, halfLife: 0.4, gives: [{ channel: 'solid', event: 'colour-changed', colour: 'orange-red' }] },
+    ],
+  },
+  'sulfuric-formaldehyde': {
+    wait: 2,
+    medium: 'solvent',
+    positive: 'Cc1ccccc1',
+    negative: 'C1CCCCC1',
+    blank: [still('colourless'), noPpt],
+    reactions: [
+      { of: ['naphthalene', 'anthracene'], unless: WITHDRAWN, halfLife: 0.2, gives: [liquid('dark-brown')] },
+      { of: ['benzene'], unless: WITHDRAWN, halfLife: 0.4, gives: [liquid('red')] },
+      { of: ['alkene'], halfLife: 0.5, gives: [liquid('brown')] },
+    ],
+  },
+  'nitroso-phenol': {
+    wait: 3,
+    medium: 'solvent',
+    positive: 'Oc1ccccc1',
+    negative: 'Cc1ccc(O)cc1',
+    blank: [still('pale-yellow')],
+    reactions: [
+      { of: ['aryl-ring-para-free'], unless: ['nitro', 'aldehyde', 'carboxylic-acid', 'hindered-phenol', 'catechol', 'hydroquinone'], halfLife: 0.5, gives: [liquid('deep-blue')] },
+    ],
+  },
+  'nitroprusside-ketone': {
+    wait: 2,
+    medium: 'water',
+    positive: 'CC(C)=O',
+    negative: 'CCC(=O)CC',
+    blank: [still('pale-yellow')],
+    reactions: [
+      { of: ['methyl-ketone', 'active-methylene'], halfLife: 0.3, gives: [liquid('red')] },
+      { of: ['acetaldehyde'], halfLife: 0.4, gives: [liquid('red')] },
+      { of: ['thiol'], halfLife: 0.1, gives: [liquid('violet')] },
+    ],
+  },
+  'nitroprusside-amine': {
+    wait: 5,
+    medium: 'water',
+    positive: 'CCNCC',
+    negative: 'CCCCN',
+    blank: [still('pale-yellow')],
+    reactions: [
+      { of: ['amine-secondary'], unless: ['aryl-amine-secondary', 'amino-acid'], halfLife: 0.8, gives: [liquid('deep-blue')] },
+    ],
+  },
+  'zinc-silver-nitro': {
+    wait: 10,
+    medium: 'solvent',
+    positive: '[O-][N+](=O)c1ccccc1',
+    negative: 'Cc1ccccc1',
+    blank: [{ channel: 'deposit', event: 'none' }],
+    reactions: [
+      { of: ['nitro', 'nitroso', 'azo'], halfLife: 1, gives: [{ channel: 'deposit', event: 'formed', colour: 'grey' }] },
+      // What reduces silver as it is does so here too.
+      { of: ['alkyl-aldehyde', 'aryl-aldehyde', ...reducing, 'hydrazine', 'catechol', 'hydroquinone', 'pyrogallol', 'aminophenol'], halfLife: 0.8, gives: mirror },
+    ],
+  },
+  'acetyl-chloride': {
+    wait: 5,
+    medium: 'solvent',
+    positive: 'CCCCO',
+    negative: 'CCCCCC',
+    blank: [{ channel: 'gas', event: 'none' }, { channel: 'smell', smell: 'pungent' }],
+    reactions: [
+      { of: alcohols, unless: ['carbohydrate', 'carboxylic-acid'], halfLife: (s) => (s.has('alcohol-tertiary') ? 3 : 0.3), gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }, { channel: 'smell', smell: 'fruity' }] },
+      { of: ['amine-primary', 'amine-secondary', 'amine-primary-aryl'], halfLife: 0.1, gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }, ppt('white', 'crystalline')] },
+      { of: ['phenol'], unless: ['nitro'], halfLife: 1, gives: [{ channel: 'gas', event: 'evolved', colour: 'colourless' }, { channel: 'smell', smell: 'fruity' }] },
+    ],
+  },
+  'orcinol-acid': {
+    wait: 3,
+    medium: 'water',
+    positive: 'O[C@@H]1COC(O)[C@H](O)[C@H]1O',
+    negative: 'OC[C@H]1OC(O)[C@H](O)[C@@H](O)[C@@H]1O',
+    blank: [still('pale-yellow')],
+    reactions: [
+      { of: ['carbohydrate'], halfLife: (s) => (s.atoms['C'] === 5 ? 0.5 : 1e6), gives: [liquid('blue-green')] },
+      { of: ['carbohydrate'], halfLife: 2, gives: [liquid('brown')] },
+    ],
+  },
+  'carboxylate-iron': {
+    wait: 2,
+    medium: 'water',
+    positive: 'CC(O)=O',
+    negative: 'CCO',
+    blank: [still('yellow'), noPpt],
+    reactions: [
+      { of: ['phenol'], unless: ['hindered-phenol'], halfLife: (s) => (s.count('nitro') > 1 ? 100 : 0.05), gives: ironPhenol },
+      { of: ['alpha-hydroxy-acid'], halfLife: 0.1, gives: [liquid('yellow')] },
+      { of: ['carboxylic-acid'], unless: ['amino-acid'], halfLife: 0.1, gives: (s) => (s.aromaticRings || (s.atoms['C'] ?? 0) > 5 || s.count('carboxylic-acid') > 1 ? [ppt('buff', 'flocculent')] : [liquid('red-brown')]) },
     ],
   },
 } as const satisfies Readonly<Record<string, Reactivity>>;

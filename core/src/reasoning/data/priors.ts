@@ -88,3 +88,5 @@ export const OFTEN_GIVEN: ReadonlySet<string> = new Set([
   'glucose', 'fructose', 'sucrose', 'lactose', 'glycine', 'sulfanilic acid', 'p-toluenesulfonic acid', 'sulfanilamide',
 ]);
 export const GIVEN_OFTENER = 2;
+/** How often is a compound given out that is in the library but not among the usual ones, beside one of these. By judgement. */
+export const GIVEN_SELDOM = 0.03;
