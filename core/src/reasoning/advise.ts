@@ -4,7 +4,7 @@ import { ownCautionsOf, isDangerous } from '../scheme/needs';
 import type { HouseRules } from '../scheme/rules';
 import type { StandardTest } from '../scheme/model';
 import { waitOf } from '../scheme/say';
-import { showsSign, stationOf, stepsOf, testsOf } from '../scheme/tests';
+import { showsSign, stationOf, stepsOf, TESTS, testsOf } from '../scheme/tests';
 import { type Hazard, opens, outcome, owed, proof, reason } from './advice-words';
 import { type Asking, different } from './different';
 import type { Inference } from './infer';
@@ -240,7 +240,8 @@ function representatives(weights: Float64Array): Map<number, number> {
 /** A test for single suspects waits until something points to one of them that is not settled yet; a dangerous one the more so. */
 function isPointedTo(space: Space, inference: Inference, test: StandardTest, hazard: Hazard): boolean {
   const of = suspectsOf(test);
-  if (!of.size || isForElements(test) || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
+  const owed = isForElements(test) && !(hazard === 'high' && isForPairs(test));
+  if (!of.size || owed || (hazard !== 'high' && !test.signs!.every((s) => s.proves))) return true;
   const least = hazard === 'high' ? POINTED.dangerous : POINTED.probability;
   return inference.suspects.some(
     ({ id, probability, state }, i) =>
@@ -256,6 +257,12 @@ function isPointedTo(space: Space, inference: Inference, test: StandardTest, haz
 const OWED: ReadonlySet<string> = new Set(['N', 'S', 'Cl', 'Br', 'I']);
 const isForElements = ({ signs = [] }: StandardTest): boolean =>
   signs.length > 0 && signs.every((s) => s.of.every((id) => OWED.has(id)));
+/** Does it tell several elements at once, of which other tests tell each alone? Only what points to one of them makes it worth its danger. */
+const isForPairs = (test: StandardTest): boolean =>
+  suspectsOf(test).size > 1 &&
+  [...suspectsOf(test)].every((id) =>
+    TESTS.some((other) => other !== test && isForElements(other) && [...suspectsOf(other)].every((told) => told === id)),
+  );
 /** The elements of a compound are owed whatever it is, each once: their tests wait for nothing that points to them. */
 const isOwed = (test: StandardTest, { done }: Bounds): boolean => isForElements(test) && !isAnswered(test.id, done);
 
