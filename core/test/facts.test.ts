@@ -11,6 +11,7 @@ import { FACTS as COMPLEXES_AND_SULFIDES } from './facts/complexes-and-sulfides'
 import { FACTS as COMPOUNDS } from './facts/compounds';
 import { FACTS as CONDITIONS } from './facts/conditions';
 import { FACTS as FUSION } from './facts/fusion';
+import { FACTS as HOT_AND_DRY } from './facts/hot-and-dry';
 import { FACTS as IDENTITY } from './facts/identity';
 import { FACTS as INTERFERENCE } from './facts/interference';
 import { FACTS as LEFT_BY_HEAT } from './facts/left-by-heat';
@@ -39,6 +40,7 @@ describe.each([
   ...COMPOUNDS,
   ...CONDITIONS,
   ...FUSION,
+  ...HOT_AND_DRY,
   ...IDENTITY,
   ...INTERFERENCE,
   ...LEFT_BY_HEAT,

@@ -57,6 +57,9 @@ const orNew = (bench: Bench, id: string) => {
   return bench.vessels[id] ?? emptyVessel(id);
 };
 
+/** What a liquid left when it was dried, and no portion of a solid. */
+const isResidue = (vessel: Vessel): boolean => vessel.mL <= 0 && vessel.pH !== null && !isEmpty(vessel);
+
 function solidSample(bench: Bench, op: string): Extract<Sample, { kind: 'solid' }> {
   if (bench.sample.kind === 'solution') throw new BenchError(`${op}: the sample is a solution; use "take" with "mL"`);
   if (bench.sample.kind === 'compound')
@@ -174,8 +177,11 @@ export function perform(bench: Bench, op: Op): Step {
     }
     case 'pass':
       return one(bench, op.minutes, wet.pass(vesselOf(bench, op.to, 'to'), op));
-    case 'heat':
-      return one(bench, op.minutes ?? 1, heating.heat(vesselOf(bench, op.vessel, 'vessel'), op));
+    case 'heat': {
+      const vessel = vesselOf(bench, op.vessel, 'vessel');
+      if (op.to === 'strong' && isResidue(vessel)) return one(bench, op.minutes ?? 1, ignite(vessel));
+      return one(bench, op.minutes ?? 1, heating.heat(vessel, op));
+    }
     case 'evaporate':
       return one(bench, 6, heating.evaporate(vesselOf(bench, op.vessel, 'vessel'), op));
     case 'ignite':

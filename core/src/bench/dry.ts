@@ -5,6 +5,7 @@ import {
   AMMONIUM,
   AMMONIUM_FIRES,
   CARBONATE,
+  CONDENSING,
   type DecompositionRow,
   DECOMPOSITIONS,
   HEATED_SALTS,
@@ -129,6 +130,17 @@ class Heating {
     addAmounts(this.lost, of, times);
   }
 
+  /** An acid salt runs together with loss of water. @returns whether it did. */
+  condense(): boolean {
+    const acid = (this.matter['H+'] ?? 0) > GAS_MOL;
+    const goes = Object.entries(CONDENSING).some(
+      ([id, { strong, alone }]) =>
+        this.has(id) && (this.strong || !strong) && (acid || (!!alone && (this.matter['H+'] ?? 0) > -GAS_MOL)),
+    );
+    if (goes) this.events.push('melted');
+    return goes;
+  }
+
   acidWithWater(hydrated: boolean): void {
     const { anion, cations, gas, share } = ACID_LOST;
     if (hydrated && this.has(anion) && cations.some((id) => this.has(id))) this.leave(gas, this.matter[anion]! * share);
@@ -196,9 +208,14 @@ function heatPart(sample: SolidSample, op: OpOf<'dry-heat'>): Heated {
   const basic = acid < 0 && (heating.matter['H2O'] ?? 0) + acid / 2 > WATER_MOL;
   const acidSalt = heating.has(CARBONATE.anion) && (heating.matter[CARBONATE.acid] ?? 0) > 1e-6;
   const sublimate = heating.through(hydrated);
+  const condensed = heating.condense();
   const { matter, gas, lost, events, residue } = heating;
   const colours = { ...(sublimate && { sublimate: sublimate.colour }), ...(residue && { residue }) };
-  return { part: { sample, matter, gas, hydrated, events, ...colours }, lost, watery: fires || hydrated || acidSalt || basic };
+  return {
+    part: { sample, matter, gas, hydrated, events, ...colours },
+    lost,
+    watery: fires || hydrated || acidSalt || basic || condensed,
+  };
 }
 
 /** Heats a part of the sample in a hard-glass tube, gently or strongly: each salt as if alone, but for those that act on each other. */

@@ -83,7 +83,7 @@ export function evaporate(vessel: Vessel, op: OpOf<'evaporate'>): Worked {
   const target = op.fumes ? acidLeft(vessel) : op.dry ? 0 : op.to_mL;
   if (target === undefined) throw new BenchError('evaporate: give "to_mL", "dry": true or "fumes": true');
   if (target >= vessel.mL) throw new BenchError(`to_mL: vessel ${vessel.id} already holds only ${vessel.mL.toFixed(2)} mL`);
-  let now: Vessel = letReact({ ...vessel, celsius: BOILING_CELSIUS }, { minutes: 0 }).vessel;
+  let now: Vessel = letReact({ ...vessel, celsius: BOILING_CELSIUS }, { minutes: HEATING_UP_MINUTES }).vessel;
   while (now.mL > Math.max(target, DRY_ML) + 1e-9) {
     const steam = now.mL - Math.max(now.mL * 0.6, Math.max(target, DRY_ML));
     const carried = carryOff(now, steam * STEAM_MOL_PER_ML);

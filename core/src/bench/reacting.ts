@@ -2,10 +2,11 @@
 import { type Conditions, equilibrate, type Equilibrium, lnKAt } from '../equilibrium/system';
 import { addAmounts, type Amounts, conversions, gasById, gases, solidById, speciesById } from '../matter/catalogue';
 import { molarMass, parseFormula } from '../matter/formula';
-import { lacks, type ReactionTaken, runRedox } from '../reactions/redox';
+import { hurry } from '../reactions/rates';
+import { type ReactionTaken, runRedox, unsuited } from '../reactions/redox';
 import { nucleusLimit } from './solids';
 import { carryOff } from './vapour';
-import { solventById, type Vessel } from './vessel';
+import { ROOM_CELSIUS, solventById, type Vessel } from './vessel';
 
 export interface ReactingConditions {
   /** With none, only what is at equilibrium at once happens. */
@@ -40,7 +41,7 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
     if (c.gate.warm !== undefined && celsius < c.gate.warm) continue;
     if (c.gate.acid !== undefined && logH < c.gate.acid) continue;
     if (c.gate.alkaline !== undefined && logH > c.gate.alkaline) continue;
-    if (lacks(c.gate, at)) continue;
+    if (unsuited(c.gate, at)) continue;
     if (c.gate.beside !== undefined && !((amounts[c.gate.beside] ?? 0) > LEAST_BESIDE_MOL)) continue;
     let most = Infinity;
     for (const [count, id] of c.from) {
@@ -49,13 +50,21 @@ function convert(amounts: Record<string, number>, at: Equilibrium, litres: numbe
       most = Math.min(most, (mol - (used[id] ?? 0)) / count);
     }
     if (!(most > 1e-12) || most === Infinity) continue;
-    const extent = most * (1 - Math.pow(0.5, minutes / c.halfLife));
+    const halfLife = c.halfLife / hurry(celsius, c.at, c.activation);
+    const extent = most * (1 - Math.pow(0.5, minutes / halfLife));
     addAmounts(amounts, c.change, extent);
     for (const [count, id] of c.from) used[id] = (used[id] ?? 0) + count * extent;
     changed = true;
   }
   return changed;
 }
+
+/** Solids that no oxidant takes up in such a liquid, with their amounts in mol. */
+const unyielding = (at: Equilibrium): [id: string, mol: number][] =>
+  Object.entries(at.solids).filter(([id]) => {
+    const { yields } = solidById.get(id)!.traits;
+    return yields && !Object.entries(yields).some(([to, molar]) => (at.concentrations.get(to) ?? 0) >= molar);
+  });
 
 /** Solids that cannot form at this temperature, unless already there. */
 const tooCold = (vessel: Vessel): string[] =>
@@ -80,8 +89,8 @@ function tooLittle(before: Vessel, after: Equilibrium): string[] {
     .map(([id]) => id);
 }
 
-/** How often a slow change is faster at a temperature than at 25 °C: a factor of two for each ten degrees. */
-const hurried = (celsius: number) => Math.pow(2, (celsius - 25) / 10);
+/** Activation energy of what crystallises, ages or dissolves slowly, kJ/mol: twice as fast for each ten degrees. By judgement. */
+const SOLID_KJ = 64;
 
 /**
  * Holds solids that form or dissolve slowly to what their time constant allows.
@@ -98,7 +107,7 @@ function heldBack(before: Vessel, after: Equilibrium, amounts: Amounts, minutes:
     if (pace === undefined || now === had) continue;
     // Crystals already there seed the rest.
     const seeded = now > had && had > 1e-8 ? 2 : 1;
-    const mol = had + (now - had) * (1 - Math.exp((-minutes * hurried(before.celsius) * seeded) / pace));
+    const mol = had + (now - had) * (1 - Math.exp((-minutes * hurry(before.celsius, ROOM_CELSIUS, SOLID_KJ) * seeded) / pace));
     held.set(
       id,
       Math.min(mol, ...Object.entries(of).map(([c, n]) => (c === 'H+' || c === 'H2O' ? Infinity : (amounts[c] ?? 0) / n))),
@@ -175,14 +184,19 @@ export function letReact(
       at = equilibrate(amounts, where, at);
       if (Object.keys(before).some((id) => (at.solids[id] ?? 0) < before[id]!)) first = before;
     }
+    const kept = unyielding(at);
+    for (const [id, mol] of kept) addAmounts(amounts, solidById.get(id)!.of, -mol);
+    const around = kept.length ? { ...where, withheld: new Set([...where.withheld, ...kept.map(([id]) => id)]) } : where;
     const lumps = vessel.lumps ?? {};
     // Where metal lies, air, acid and metal go on beside each other.
     const rounds = Object.keys(lumps).length ? RACE_ROUNDS : 1;
     for (let i = 0; i < rounds; i++) {
-      const redox = runRedox(amounts, where, at, { minutes: how.minutes / rounds, lumps });
+      const redox = runRedox(amounts, around, at, { minutes: how.minutes / rounds, lumps });
       taken.push(...redox.taken);
       at = redox.at;
     }
+    for (const [id, mol] of kept) addAmounts(amounts, solidById.get(id)!.of, mol);
+    if (kept.length) at = equilibrate(amounts, where, at);
   }
   // What oxygen was not used stays in the air.
   if (air > 0) {

@@ -70,7 +70,11 @@ export interface Conversion {
   /** Species or solids used up, with their counts. */
   readonly from: readonly (readonly [count: number, species: string])[];
   readonly change: Amounts;
+  /** Minutes, at a temperature in °C. */
   readonly halfLife: number;
+  readonly at: number;
+  /** kJ/mol; the usual where absent. */
+  readonly activation?: number;
   readonly gate: Gate;
   readonly source: SourceKey;
 }
@@ -124,7 +128,8 @@ function waterFor(target: Formula, of: Amounts, what: string): number {
   return water;
 }
 
-function made(formula: string, of: string): Amounts {
+/** A formula over components, with the water that balances it. @throws DataError when nothing balances it. */
+export function made(formula: string, of: string): Amounts {
   const sum: Record<string, number> = {};
   for (const [count, token] of parseCombination(of)) sum[token] = (sum[token] ?? 0) + count;
   const water = waterFor(parseFormula(formula), sum, formula);
@@ -252,7 +257,16 @@ export const conversions: readonly Conversion[] = CONVERSIONS.map((row) => {
   elements['H'] = (elements['H'] ?? 0) + 2 * water;
   elements['O'] = 0;
   if (Object.values(elements).some((n) => Math.abs(n) > 1e-9)) throw new DataError(`${row.id} does not balance`);
-  return { id: row.id, from, change, halfLife: row.halfLife, gate: row.gate, source: row.source };
+  return {
+    id: row.id,
+    from,
+    change,
+    halfLife: row.halfLife,
+    at: row.at ?? row.gate.warm ?? 25,
+    ...(row.activation !== undefined && { activation: row.activation }),
+    gate: row.gate,
+    source: row.source,
+  };
 });
 
 const byComposition = new Map<string, string>();

@@ -4,12 +4,13 @@ import {
   type Amounts,
   inertById,
   ionId,
+  made,
   overComponents,
   parseCombination,
   solidById,
   speciesById,
 } from './catalogue';
-import { ANIONS, BOUND_IN, CATIONS, SLOW_COMPLEXES } from './data/components';
+import { ANIONS, BOUND_IN, CATIONS, MIXED_OXIDES, SLOW_COMPLEXES } from './data/components';
 import { compositionKey, type Formula, FormulaError, molarMass, parseFormula, plainText } from './formula';
 
 export interface Salt {
@@ -101,6 +102,7 @@ const slowParts: ReadonlyMap<string, Amounts> = new Map(
     Object.fromEntries(parseCombination(of).map(([count, part]) => [part, count])),
   ]),
 );
+const mixedOxides: ReadonlyMap<string, Amounts> = new Map(Object.entries(MIXED_OXIDES).map(([id, of]) => [id, made(id, of)]));
 
 /** The same matter with the complexes that let go slowly taken apart. */
 export function parted(amounts: Amounts): Amounts {
@@ -139,13 +141,15 @@ export function parseSalt(text: string): Salt {
   let ions: Record<string, number> | null = null;
   const direct = inertById.has(body) ? { [`${body}(s)`]: 1 } : undefined;
   if (direct) ions = {};
-  else ions = findIons(formula);
+  else ions = mixedOxides.has(body) ? null : findIons(formula);
   if (direct) addAmounts(of, direct);
   else if (ions) for (const [id, n] of Object.entries(ions)) addAmounts(of, overComponents(id), n);
   else {
     const solid = solidById.get(plain) ?? solidById.get(body);
     const acid = speciesById.get(body);
-    if (solid) addAmounts(of, solid.of);
+    const mixed = mixedOxides.get(body);
+    if (mixed) addAmounts(of, mixed);
+    else if (solid) addAmounts(of, solid.of);
     else if (acid && formula.charge === 0) addAmounts(of, acid.of);
     else {
       const oxide = oxideCation(formula);
@@ -179,6 +183,6 @@ function oxideCation(f: Formula): { id: string; count: number; oxygens: number }
 
 function cationsIn(of: Amounts): Record<string, number> {
   const out: Record<string, number> = {};
-  for (const [id, n] of Object.entries(of)) if (n > 0 && id !== 'H+' && id !== 'H2O') out[id] = n;
+  for (const [id, n] of Object.entries(of)) if (n > 0 && id !== 'H+' && id !== 'H2O' && !id.endsWith('(s)')) out[id] = n;
   return out;
 }

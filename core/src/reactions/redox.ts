@@ -2,6 +2,7 @@
 import { equilibrate, type Conditions, type Equilibrium } from '../equilibrium/system';
 import { addAmounts, type Amounts, type Couple, couples, type Participant } from '../matter/catalogue';
 import type { Gate } from '../matter/data/couples';
+import { hurry } from './rates';
 
 /** RT/F at 25 °C, V. The potentials are taken as constant with temperature. */
 const RT_F = 0.025693;
@@ -42,9 +43,10 @@ function open(gate: Gate | 'never' | undefined, partner: string, lnH: number, ce
   return !gate.not?.includes(partner);
 }
 
-/** Is there less of a species than its gate asks for? */
-export const lacks = ({ least = {} }: Gate, at: Equilibrium): boolean =>
-  Object.entries(least).some(([id, molar]) => (at.concentrations.get(id) ?? 0) < molar);
+/** Is there less of a species than its gate asks for, or more than it allows? */
+export const unsuited = ({ least = {}, most = {} }: Gate, at: Equilibrium): boolean =>
+  Object.entries(least).some(([id, molar]) => (at.concentrations.get(id) ?? 0) < molar) ||
+  Object.entries(most).some(([id, molar]) => (at.concentrations.get(id) ?? 0) > molar);
 
 function tooScarce(reductant: Couple, at: Equilibrium): boolean {
   const gate = reductant.row.reductant;
@@ -135,12 +137,30 @@ const asksForAcid = ({ oxidant: { row } }: Pair) =>
 const inPieces = ({ reductant }: Pair, amounts: Amounts, lumps: Amounts) =>
   reductant.right.some((p) => p.solid && (lumps[p.label] ?? 0) > (amounts[`${p.label}(s)`] ?? 0) / 2);
 
-function slowness(pair: Pair, amounts: Amounts, lumps: Amounts): number {
-  const gates = [pair.oxidant.row.oxidant, pair.reductant.row.reductant];
-  return Math.max(
-    inPieces(pair, amounts, lumps) ? SURFACE_MINUTES : 0,
-    ...gates.map((g) => (g && g !== 'never' ? (g.slow ?? 0) : 0)),
+/** Temperature at which a row gives its time, °C, unless it asks for a warmer one. */
+const REFERENCE_CELSIUS = 25;
+
+const gatesOf = ({ oxidant, reductant }: Pair): Gate[] =>
+  [oxidant.row.oxidant, reductant.row.reductant].filter((g): g is Gate => typeof g === 'object');
+
+/** Minutes for most of what a pair of couples does, at a temperature in °C; 0 when at once. */
+function slowness(pair: Pair, amounts: Amounts, lumps: Amounts, celsius: number): number {
+  const paces = gatesOf(pair).map(
+    ({ slow = 0, warm = REFERENCE_CELSIUS, activation }) => slow / hurry(celsius, warm, activation),
   );
+  const atSurface = inPieces(pair, amounts, lumps) ? SURFACE_MINUTES / hurry(celsius, REFERENCE_CELSIUS) : 0;
+  return Math.max(atSurface, ...paces);
+}
+
+/**
+ * The share of a slow reaction that a time brings: first order, and quickened by what it makes where its row says so.
+ * @param times how often its time constant has passed.
+ * @param atFirst how many times faster it is at first, for product that is there already.
+ * @param atLast how much faster the product makes it that it leaves at the end.
+ */
+function shareDone(times: number, atFirst: number, atLast: number): number {
+  const grown = Math.exp(Math.min(700, (atFirst + atLast) * times));
+  return (grown - 1) / (grown + atLast / atFirst);
 }
 
 /** May the two couples of a pair act in such a liquid? */
@@ -149,7 +169,8 @@ function allowed({ oxidant, reductant }: Omit<Pair, 'drive'>, at: Equilibrium, c
   return (
     open(oxidant.row.oxidant, reductant.id, lnH, celsius) &&
     open(reductant.row.reductant, oxidant.id, lnH, celsius) &&
-    !(typeof oxidant.row.oxidant === 'object' && lacks(oxidant.row.oxidant, at)) &&
+    !(typeof oxidant.row.oxidant === 'object' && unsuited(oxidant.row.oxidant, at)) &&
+    !(typeof reductant.row.reductant === 'object' && unsuited(reductant.row.reductant, at)) &&
     !tooScarce(reductant, at)
   );
 }
@@ -173,11 +194,16 @@ export function runRedox(
     if (!pair) break;
     const change = balanced(pair.oxidant, pair.reductant);
     let most = limit(amounts, change);
-    const slow = slowness(pair, amounts, around.lumps);
+    const slow = slowness(pair, amounts, around.lumps, where.celsius);
     // At a surface it is the acid that runs out, not the piece of metal.
     if (inPieces(pair, amounts, around.lumps) && asksForAcid(pair))
       most = Math.min(most, Math.max(0, amounts['H+'] ?? 0) / -change['H+']!);
-    if (slow > 0) most *= 1 - Math.exp(-around.minutes / slow);
+    if (slow > 0) {
+      const helpers = gatesOf(pair).flatMap(({ quickens = {} }) => Object.entries(quickens));
+      const there = helpers.reduce((sum, [id, molar]) => sum + (at.concentrations.get(id) ?? 0) / molar, 1);
+      const made = helpers.reduce((sum, [id, molar]) => sum + (most * Math.max(0, change[id] ?? 0)) / where.litres / molar, 0);
+      most *= shareDone(around.minutes / slow, there, made);
+    }
     spent.add(`${pair.oxidant.id}|${pair.reductant.id}`);
     if (!(most > LEAST_MOL * where.litres)) continue;
     let near = at;

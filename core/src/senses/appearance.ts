@@ -7,7 +7,7 @@ import { LAYER_SPECTRA } from '../matter/data/reagents';
 import { type Band, SPECTRA } from '../matter/data/spectra';
 import type { Observation } from '../vocabulary/observation';
 import type { Amount, Colour, Texture, Vigour } from '../vocabulary/words';
-import { type Absorber, liquidWord, mixedSolid, SOLID_WORDS, solidWord, transmitted } from './colour';
+import { type Absorber, LAYER_COLOURLESS_WITHIN, liquidWord, mixedSolid, SOLID_WORDS, solidWord, transmitted } from './colour';
 
 const bandsOf = new Map<string, readonly Band[]>(SPECTRA.map(([id, , ...bands]) => [id, bands]));
 
@@ -96,7 +96,7 @@ function plainAppearance(vessel: Vessel): Appearance {
   const solvent = vessel.layer && solventById.get(vessel.layer.solvent);
   if (solvent) {
     const hex = layerHex(vessel);
-    out.layer = { hex, word: liquidWord(hex), position: solvent.density < 1 ? 'upper' : 'lower' };
+    out.layer = { hex, word: liquidWord(hex, LAYER_COLOURLESS_WITHIN), position: solvent.density < 1 ? 'upper' : 'lower' };
   }
   return out;
 }

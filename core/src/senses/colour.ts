@@ -64,15 +64,18 @@ function absorption(bands: readonly Band[]): Float64Array {
   return known;
 }
 
-/** sRGB of white daylight through `pathCm` of liquid by Beer–Lambert's law. */
-export function transmitted(absorbers: readonly Absorber[], pathCm = 1): string {
+/** Light goes through so much liquid in a common test tube held before a card, cm. */
+const TUBE_CM = 1.5;
+
+/** sRGB of white daylight through a tube of liquid by Beer–Lambert's law. */
+export function transmitted(absorbers: readonly Absorber[]): string {
   if (!absorbers.length) return '#ffffff';
   let x = 0;
   let y = 0;
   let z = 0;
   for (const [i, w] of weights.entries()) {
     let absorbance = 0;
-    for (const a of absorbers) absorbance += a.molar * absorption(a.bands)[i]! * pathCm;
+    for (const a of absorbers) absorbance += a.molar * absorption(a.bands)[i]! * TUBE_CM;
     const through = Math.pow(10, -absorbance);
     x += w.x * through;
     y += w.y * through;
@@ -109,10 +112,10 @@ export const LIQUID_WORDS: Readonly<Partial<Record<Colour, readonly string[]>>> 
   orange: ['#f09a30', '#ff7c00', '#ffa000'],
   'orange-red': ['#e0581f', '#ff3b00', '#ff5100'],
   red: ['#b8201a', '#e60000', '#970000', '#f91c1c'],
-  crimson: ['#9c1540', '#87003b', '#ac0061', '#d01060'],
-  pink: ['#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
-  violet: ['#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce', '#b90067'],
-  'pale-blue': ['#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'],
+  crimson: ['#49001c', '#9c1540', '#87003b', '#ac0061', '#d01060'],
+  pink: ['#ff5eb3', '#f5c3d6', '#ffb5de', '#ffeef8', '#ffe6ea', '#ff9fab', '#ff9bf6'],
+  violet: ['#24324a', '#2e0046', '#8c46ad', '#5b7a98', '#cdd7e2', '#d4008b', '#ff00c9', '#d77fea', '#5b0080', '#c54cce', '#b90067'],
+  'pale-blue': ['#c4d9fc', '#cfe6f6', '#caf8ff', '#f1fdff', '#eaedff', '#dff3ff', '#b3f3fc'],
   blue: ['#6fa9e2', '#00b4fe', '#00ccff', '#47a8f7', '#a5b1ff', '#8dd3ff', '#78dcff'],
   'deep-blue': ['#2140a6', '#30009e', '#316fea', '#001fe3', '#16003f'],
   'blue-green': ['#86cfcb', '#00ebe6', '#00b0a8', '#a0dcd4'],
@@ -121,7 +124,7 @@ export const LIQUID_WORDS: Readonly<Partial<Record<Colour, readonly string[]>>> 
   'dark-green': ['#2c6a3c', '#007125', '#315200', '#006447'],
   brown: ['#8d5c2b', '#d8c686', '#bfa05a', '#a06a20'],
   'red-brown': ['#8c3a1a', '#7b2a10', '#5b0000', '#300000'],
-  'dark-brown': ['#402512', '#33190a'],
+  'dark-brown': ['#402512', '#33190a', '#1e0a00'],
   black: ['#100c0c', '#000000'],
 };
 
@@ -184,15 +187,18 @@ function nearest(colour: Oklab, samples: readonly Sample[]): Colour {
   return best;
 }
 
-/** Black with something paler in it is still called black. */
-const NOT_QUITE_BLACK: Sample = ['black', lab('#2d2a28')];
+/** Black with something paler in it is still called black, and a white with black in it grey. */
+const BETWEEN: readonly Sample[] = [
+  ['black', lab('#2d2a28')],
+  ['grey', lab('#a9a5a3')],
+];
 
 /** Silver is said of metal, never of a powder in a tube. */
 export const opaqueSamples = [
   ...(Object.keys(SOLID_WORDS) as Colour[])
     .filter((word) => word !== 'silver')
     .map((word): Sample => [word, lab(SOLID_WORDS[word]!)]),
-  NOT_QUITE_BLACK,
+  ...BETWEEN,
 ];
 
 /** The word for the colour of a solid. */
@@ -203,13 +209,16 @@ export const liquidSamples = (Object.keys(LIQUID_WORDS) as Colour[]).flatMap((wo
 );
 
 /** A liquid this near to white passes for colourless, in OKLab: about what a trained eye tells beside a blank. */
-const COLOURLESS_WITHIN = 0.022;
+const COLOURLESS_WITHIN = 0.008;
 const NO_COLOUR = lab('#ffffff');
 
-/** The word for a liquid's colour. */
-export function liquidWord(hex: string): Colour {
+/** The same of a thin layer, which is judged beside another liquid and not beside a blank. By judgement. */
+export const LAYER_COLOURLESS_WITHIN = 0.035;
+
+/** The word for a liquid's colour. @param within distance from white, in OKLab, that passes for colourless. */
+export function liquidWord(hex: string, within = COLOURLESS_WITHIN): Colour {
   const colour = lab(hex);
-  return distance(colour, NO_COLOUR) < COLOURLESS_WITHIN ? 'colourless' : nearest(colour, liquidSamples);
+  return distance(colour, NO_COLOUR) < within ? 'colourless' : nearest(colour, liquidSamples);
 }
 
 /** The colour that a word stands for, for swatches. */

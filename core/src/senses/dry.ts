@@ -7,10 +7,12 @@ import { addAmounts, type Amounts, gasById } from '../matter/catalogue';
 import {
   BEADS,
   BLUE_GLASS,
+  CARRIED,
   CHARCOAL_SMELLS,
   DRY_COLOURS,
   FLAMES,
   FREED,
+  HOT_COLOURS,
   OXIDES,
   SURVIVORS,
   TINTS,
@@ -32,13 +34,30 @@ const FLAME_LEAST = 0.25;
 const MASKED = { dark: 0.08, bright: 0.015 };
 const DARK: readonly Colour[] = ['violet', 'pale-blue'];
 
+/** mol of free acid for each mol of water above which an acid is strong enough to set boric acid free as a vapour. By judgement. */
+const STRONG_ACID = 0.3;
+const acidity = (matter: Amounts): number => (matter['H+'] ?? 0) / Math.max(matter['H2O'] ?? 0, 1e-9);
+
+interface Light {
+  readonly colour: Colour;
+  readonly duration: 'flash' | 'lasting';
+  /** Beside 100 for pure sodium chloride, over four. */
+  readonly light: number;
+}
+
 /** Moles that take part in a flame, as a share of everything but water. */
 export function flameSeen(matter: Amounts, op: OpOf<'flame'>): Observation[] {
   const through = op.through ?? 'none';
   const total = Object.entries(matter).reduce((s, [id, mol]) => (COLOURLESS_PARTS.includes(id) ? s : s + Math.max(0, mol)), 0);
   const helped = VOLATILE.some((id) => has(matter, id));
   const volatility = helped ? 1 : Math.min(1, ...Object.keys(VOLATILITY).map((id) => (has(matter, id) ? VOLATILITY[id]! : 1)));
-  const lights = FLAMES.flatMap((row) => {
+  const carried = CARRIED.filter(
+    ({ component, by }) => acidity(matter) > STRONG_ACID && has(matter, component) && by.some((id) => has(matter, id)),
+  );
+  const lights = FLAMES.flatMap((row): Light[] => {
+    const vapour = carried.find(({ component }) => component === row.component);
+    if (vapour)
+      return [{ colour: through === 'cobalt-glass' ? row.glass : row.colour, duration: 'lasting', light: vapour.light }];
     const dirt = op.wire === 'dirty' ? (row.onDirtyWire ?? 0) : 0;
     const share = (total > 0 ? Math.max(0, matter[row.component] ?? 0) / total : 0) + dirt;
     const colour = through === 'cobalt-glass' ? row.glass : row.colour;
@@ -94,11 +113,13 @@ export function charcoalSeen(matter: Amounts, op: OpOf<'charcoal'>): Observation
 /** A powder that is less than this share of a mixture is not told by its grains. Uncertain. */
 const TOLD_SHARE = 0.05;
 
-const dryColours = new Map(
-  Object.entries(DRY_COLOURS).map(([formula, colour]) => [compositionKey(parseFormula(formula)), colour]),
-);
+const byComposition = (colours: Readonly<Record<string, Colour>>): ReadonlyMap<string, Colour> =>
+  new Map(Object.entries(colours).map(([formula, colour]) => [compositionKey(parseFormula(formula)), colour]));
+const dryColours = byComposition(DRY_COLOURS);
+const hotColours = byComposition(HOT_COLOURS);
 /** However its formula is written. */
-const dryColourOf = (formula: string): Colour | undefined => dryColours.get(compositionKey(parseFormula(formula)));
+const colourIn = (colours: ReadonlyMap<string, Colour>, formula: string): Colour | undefined =>
+  colours.get(compositionKey(parseFormula(formula)));
 
 /** Colours of the grains of a powder, the most of it first, those with a colour before white. */
 export function grainColours(sample: SolidSample): Colour[] {
@@ -106,7 +127,8 @@ export function grainColours(sample: SolidSample): Colour[] {
   for (const s of sample.salts) {
     const salt = parseSalt(s.formula);
     const colour =
-      dryColourOf(salt.formula) ?? tint(salt.ions, salt.water > 0 || Object.keys(salt.ions).some((id) => WITH_WATER.has(id)));
+      colourIn(dryColours, salt.formula) ??
+      tint(salt.ions, salt.water > 0 || Object.keys(salt.ions).some((id) => WITH_WATER.has(id)));
     grams.set(colour, (grams.get(colour) ?? 0) + s.grams);
   }
   const told = [...grams].filter(([, g]) => g >= TOLD_SHARE * sample.grams);
@@ -207,11 +229,27 @@ function partLooks({ sample, matter, gas, hydrated, residue }: HeatedPart): Look
   if (residue) return { hot: residue, cold: residue };
   const oxides = Object.keys(OXIDES).filter((id) => has(matter, id) || has(matter, `${OXIDES[id]!.metal}(s)`));
   const oxide = oxides.map((id) => OXIDES[id]!).find((o) => o.cold !== 'white' || o.hot !== 'white');
-  const bare = !SURVIVORS.some((id) => has(matter, id));
+  // Where acid is missing an oxide lies beside what survives.
+  const bare = !SURVIVORS.some((id) => has(matter, id)) || (!!oxide && -(matter['H+'] ?? 0) > OXIDE_SHARE * metalIn(matter));
   const decomposed = Object.keys(gas).length > 0;
   if (oxide && bare && (decomposed || sample.salts.some((s) => parseSalt(s.formula).formula.includes('O'))))
     return { hot: oxide.hot, cold: oxide.cold };
-  const tinted = hydrated ? Object.keys(matter).find((id) => TINTS[id]) : undefined;
-  const dry = tinted === undefined ? before : TINTS[tinted]![1];
-  return { hot: dry, cold: dry };
+  const cold = hydrated ? (withoutWater(sample) ?? tintOf(matter) ?? before) : before;
+  const hot = sample.salts.map((s) => colourIn(hotColours, anhydrous(s.formula))).find((colour) => colour !== undefined);
+  return { hot: hot ?? cold, cold };
+}
+
+/** Acid that is missing for each mol of metal, above which the oxide shows. By judgement. */
+const OXIDE_SHARE = 0.2;
+const metalIn = (matter: Amounts): number => Object.keys(OXIDES).reduce((sum, id) => sum + Math.max(0, matter[id] ?? 0), 0);
+
+const anhydrous = (formula: string): string => parseSalt(formula).formula.replace(/·\d*H2O$/, '');
+
+/** The colour of the one salt of a sample when its water has gone, where it is known. */
+const withoutWater = ({ salts }: SolidSample): Colour | undefined =>
+  salts.length === 1 ? colourIn(dryColours, anhydrous(salts[0]!.formula)) : undefined;
+
+function tintOf(matter: Amounts): Colour | undefined {
+  const tinted = Object.keys(matter).find((id) => TINTS[id]);
+  return tinted === undefined ? undefined : TINTS[tinted]![1];
 }

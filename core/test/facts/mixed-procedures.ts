@@ -34,6 +34,6 @@ export const MIXED_PROCEDURES: Readonly<Partial<Record<School, string>>> = {
     dilute-acid-papers: Na2S+NaNO3: paper lead-acetate black; not gas evolved brown
     dilute-acid-papers: NaNO2+NaCl: gas evolved brown
     solution-hydrochloric: ZnS+NaNO3: not gas evolved brown
-    brown-ring: NaCl+NaNO3: ring formed brown
+    brown-ring: NaCl+NaNO3: ring formed brown|dark-brown
   `,
 };

@@ -104,7 +104,7 @@ export const PROCEDURES: Readonly<Partial<Record<School, string>>> = {
     barium-neutral: K2CrO4: precipitate formed yellow
     calcium-acetic: K2C2O4: precipitate formed white
     calcium-acetic: NaF: precipitate formed white
-    permanganate-acid: NaNO2: solution colourless|pale-yellow
+    permanganate-acid: NaNO2: solution colourless|pale-yellow|pale-blue
     permanganate-acid: Na2SO3: solution colourless
     permanganate-acid: KNO3: solution violet|pink
     permanganate-warm: Na2C2O4: solution colourless

@@ -63,7 +63,7 @@ export const FACTS: Facts = [
       [
         'thiocyanate is bleached by mercury(II)',
         'KSCN 1g',
-        'dissolve A 0.02 in water 3; add A iron-iii-chloride-0.1M 3d; = liquid red|blood-red|red-brown; add A mercury-ii-chloride-0.1M 2; = liquid pale-yellow|yellow|colourless',
+        'dissolve A 0.01 in water 3; add A iron-iii-chloride-0.1M 2d; = liquid red|blood-red|red-brown; add A mercury-ii-chloride-0.1M 2; = liquid pale-yellow|yellow|colourless',
       ],
       [
         'thiocyanate is bleached by fluoride',

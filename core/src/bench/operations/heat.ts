@@ -11,7 +11,7 @@ export const heat = operation(
       to: z.enum(['warm', 'boil', 'strong']).describe('how hot: in a water bath, at the boil, or over the full flame'),
       minutes: minutes.optional(),
     })
-    .describe('Heats a liquid.'),
+    .describe('Heats a liquid; a residue that was dried is ignited by a strong flame.'),
   {
     places: ['vessel'],
     seenIn: 'vessel',

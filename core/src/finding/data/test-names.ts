@@ -59,6 +59,12 @@ thiosulfate-acid|thiosulphate; sulfur precipitate; hypo
 nitrite-griess|Griess–Ilosvay; sulfanilic acid; naphthylamine
 nitrite-iron|FeSO4; brown without conc. acid
 nitrite-iodide|KI; starch-iodide
+chromyl-chloride|chromyl chloride test; CrO2Cl2; dichromate and sulfuric acid; chloride confirmation
+acetate-ester|ester test for acetate; ethyl acetate smell; ethanoate ester
+nitrate-devarda|Devarda's test; Devarda's alloy; ammonia from nitrate
+chromyl-chloride|chromyl chloride test; CrO2Cl2; dichromate and sulfuric acid; chloride confirmation
+acetate-ester|ester test for acetate; ethyl acetate smell; ethanoate ester
+nitrate-devarda|Devarda's test; Devarda's alloy; ammonia from nitrate
 brown-ring|ring test; FeSO4 and conc. H2SO4
 nitrate-diphenylamine|deep blue; oxidisers
 formate-mercury|methanoate; HgCl2

@@ -9,7 +9,7 @@ export const COMPONENTS = [
   'NO3-', 'ClO3-', 'IO3-', 'SO4^2-', 'PO4^3-', 'H3BO3', 'CrO4^2-', 'MnO4-', 'MnO4^2-', 'SCN-', 'CN-', 'CNO-', 'Fe(CN)6^4-', 'Fe(CN)6^3-',
   'H2SiO3', 'AsO4^3-', 'C4H4O6^2-', 'MoO4^2-', 'Co(NO2)6^3-', 'Co(NH3)6^3+', 'CrCl2+', 'CrSO4+', 'Fe(CN)5NO^2-', 'NH2SO3-',
   'Cl2', 'Br2', 'I2', 'H2O2', 'NO', 'NO2', 'CO', 'ClO2', 'O2', 'H2', 'N2', 'N2O',
-  'C4H8N2O2', 'C22H14O9', 'C12H9N3O4', 'C6H10O5', 'CH3CSNH2', 'C12H11N', 'C12H10N', 'C16H16N2O3S', 'C16H13N3O3S', 'Zr(OH)4', 'C14H8O4', 'C5H12O', 'C2H6O', 'C4H8O2',
+  'C4H8N2O2', 'C22H14O9', 'C12H9N3O4', 'C6H10O5', 'CH3CSNH2', 'CH3CONH2', 'C12H11N', 'C12H10N', 'C16H16N2O3S', 'C16H13N3O3S', 'Zr(OH)4', 'C14H8O4', 'C5H12O', 'C2H6O', 'C4H8O2',
 ] as const;
 
 export type ComponentId = 'H+' | (typeof COMPONENTS)[number];
@@ -41,6 +41,14 @@ export const IONS: Readonly<Record<string, string>> = {
 
 /** Complexes that form and let go so slowly that they are components, and what they are made of. */
 export const SLOW_COMPLEXES: Readonly<Record<string, string>> = { 'CrCl2+': 'Cr3+ + 2 Cl-', 'CrSO4+': 'Cr3+ + SO4^2-' };
+
+/** Oxides of a metal in two states, over components. */
+export const MIXED_OXIDES: Readonly<Record<string, string>> = {
+  Pb3O4: '2 Pb2+ + PbO2(s) - 4 H+',
+  Fe3O4: 'Fe2+ + 2 Fe3+ - 8 H+',
+  Mn3O4: '2 Mn2+ + MnO2(s) - 4 H+',
+  Co3O4: 'Co2+ + 2 CoO(OH)(s) - 2 H+',
+};
 
 /** Salts that bring such a complex along, one in each formula unit. COTTON. */
 export const BOUND_IN: Readonly<Record<string, string>> = { 'CrCl3·6H2O': 'CrCl2+' };

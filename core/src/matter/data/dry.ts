@@ -40,6 +40,14 @@ export const VOLATILITY: Readonly<Record<string, number>> = {
   'SO4^2-': 0.4, 'PO4^3-': 0.15, 'H2SiO3': 0.05, 'H3BO3': 0.4, 'AsO4^3-': 0.3, 'F-': 0.6, 'CrO4^2-': 0.4,
 };
 
+/**
+ * What carries an element into the flame as a vapour that burns with its colour, where the acid is strong: boric acid as its ester
+ * or as boron trifluoride. `light` is beside 100 for pure sodium chloride, by judgement.
+ */
+export const CARRIED: readonly { readonly component: string; readonly by: readonly string[]; readonly light: number }[] = [
+  { component: 'H3BO3', by: ['C2H6O', 'F-'], light: 100 },
+];
+
 export interface BeadRow {
   readonly components: readonly string[];
   /** Oxidising hot and cold, reducing hot and cold. */
@@ -77,7 +85,14 @@ export const DRY_COLOURS: Readonly<Record<string, Colour>> = {
   ZnS: 'white', MnS: 'buff', CoS: 'black', NiS: 'black', Ag2CO3: 'pale-yellow', Ag3PO4: 'yellow', Ag3AsO4: 'red-brown', Ag2CrO4: 'red-brown',
   AgI: 'pale-yellow', AgBr: 'pale-yellow', PbI2: 'yellow', HgI2: 'red', Hg2I2: 'green', BiI3: 'black', PbCrO4: 'yellow', BaCrO4: 'yellow',
   HgO: 'orange-red', PbO: 'yellow', PbO2: 'dark-brown', Bi2O3: 'pale-yellow', Fe2O3: 'red-brown', CuO: 'black', MnO2: 'black', CdO: 'brown', Cu2O: 'red',
-  CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white',
+  CoO: 'grey', NiO: 'green', Cr2O3: 'green', ZnO: 'white', Pb3O4: 'orange-red', Fe3O4: 'black', Mn3O4: 'brown', Co3O4: 'black',
+};
+
+/** Colours that salts and oxides have only while they are hot, from memory. */
+export const HOT_COLOURS: Readonly<Record<string, Colour>> = {
+  K2CrO4: 'red', Na2CrO4: 'orange', PbCrO4: 'brown', BaCrO4: 'orange', K2Cr2O7: 'dark-brown', Na2Cr2O7: 'dark-brown', PbI2: 'brick-red', HgI2: 'yellow',
+  AgI: 'orange', SnO2: 'pale-yellow', PbO: 'orange', Pb3O4: 'dark-brown', ZnO: 'yellow', Bi2O3: 'orange', Fe2O3: 'black', HgO: 'black', CdS: 'orange', ZnS: 'pale-yellow',
+  TiO2: 'pale-yellow', Sb2O3: 'yellow',
 };
 
 export interface OxideRow {
@@ -154,7 +169,9 @@ export const DECOMPOSITIONS: readonly DecompositionRow[] = [
   { anion: 'NO3-', cations: ALKALI, strong: true, from: '2 NO3-', to: '2 NO2- + O2', gases: ['O2'], events: ['melted'] },
   { anion: 'NO3-', not: [...ALKALI, 'NH3'], from: '4 NO3- + 4 H+', to: '4 NO2 + O2', gases: ['NO2', 'O2'] },
   { anion: 'NO2-', not: ALKALI, from: '2 NO2- + 2 H+', to: 'NO2 + NO', gases: ['NO2'] },
-  { anion: 'C2O4^2-', from: 'C2O4^2- + 2 H+', to: 'CO + CO2', gases: ['CO', 'CO2'] },
+  // What is left is carbonate, which keeps its gas or gives it up by its metal.
+  { anion: 'C2O4^2-', from: 'C2O4^2-', to: 'CO3^2- + CO', gases: ['CO'] },
+  { anion: 'HCOO-', cations: [...ALKALI, 'Li+', 'Ba2+', 'Sr2+', 'Ca2+'], from: '2 HCOO-', to: 'CO3^2- + CO + H2', gases: ['CO', 'H2'], events: ['melted'] },
   { anion: 'HCOO-', from: 'HCOO- + H+', to: 'CO', gases: ['CO'] },
   { anion: 'C4H4O6^2-', from: 'C4H4O6^2- + 2 H+', to: '3 C(s) + CO2 + O2', gases: ['CO2'], events: ['charred'], residue: 'black' },
   { anion: 'CH3COO-', strong: true, from: '2 CH3COO- + 2 H+', to: '3 C(s) + CO2 + 2 H2', gases: ['CO2'], events: ['melted', 'charred'], residue: 'grey' },
@@ -187,6 +204,11 @@ export const ACID_LOST = {
   gas: 'HCl',
   share: 0.3,
 } as const;
+
+/** Acids whose hydrogen and ammonium salts lose water as they run together to a glass; boric acid does so by itself. */
+export const CONDENSING: Readonly<Record<string, { readonly strong?: true; readonly alone?: true }>> = {
+  'PO4^3-': {}, 'AsO4^3-': {}, 'SO4^2-': { strong: true }, H3BO3: { alone: true },
+};
 
 /** Elements that heat sets free and that settle on the cool wall. */
 export const FREED: Readonly<Record<string, Colour>> = { 'S(s)': 'yellow' };

@@ -49,7 +49,7 @@ export const GASES: readonly GasRow[] = [
   ['NO2', 'NO2', -1.9, 'SANDER', -20, { colour: 'brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['Cl2', 'Cl2', -1.03, 'SANDER', -20, { colour: 'pale-green', smell: 'bleach', litmus: 'bleaches', iodide: true }],
   ['Br2', 'Br2', -0.15, 'SANDER', -37, { colour: 'red-brown', smell: 'pungent', litmus: 'bleaches', iodide: true }],
-  ['I2', 'I2', 0.52, 'SANDER', -40, { colour: 'violet', smell: 'pungent', iodide: true }],
+  ['I2', 'I2', 0.52, 'SANDER', -34, { colour: 'violet', smell: 'pungent', iodide: true }],
   ['ClO2', 'ClO2', 0.0, 'SANDER', -27, { colour: 'yellow', smell: 'bleach', litmus: 'bleaches', iodide: true }],
   ['CrO2Cl2', 'CrO4^2- + 2 Cl- + 4 H+', 10.3, 'FIT', -30, { colour: 'red-brown', smell: 'pungent', litmus: 'acid', iodide: true }],
   ['CO', 'CO', -3.02, 'SANDER', -11, {}],

@@ -80,6 +80,7 @@ export const REAGENTS: readonly ReagentRow[] = [
   { id: 'potassium-iodide-0.1M', name: 'Potassium iodide, 0.1 M', solution: { 'K+': 0.1, 'I-': 0.1 } },
   { id: 'potassium-chromate-0.1M', name: 'Potassium chromate, 0.1 M', solution: { 'K+': 0.2, 'CrO4^2-': 0.1 }, caution: 'Carcinogen: gloves; into the chromium waste.', waste: 'chromium waste' },
   { id: 'potassium-dichromate-acid-0.05M', name: 'Potassium dichromate in acid, 0.05 M', solution: { 'K+': 0.1, 'Cr2O7^2-': 0.05, 'H+': 2, 'SO4^2-': 1 }, caution: 'Carcinogen and oxidiser: gloves; into the chromium waste.', waste: 'chromium waste' },
+  { id: 'potassium-dichromate-solid', name: 'Potassium dichromate, solid', solid: 'K2Cr2O7', caution: 'Carcinogen and oxidiser: gloves; into the chromium waste.', waste: 'chromium waste' },
   { id: 'potassium-permanganate-0.02M', name: 'Potassium permanganate, 0.02 M', solution: { 'K+': 0.02, 'MnO4-': 0.02 }, caution: STAINS },
   { id: 'potassium-hexacyanoferrate-ii-0.1M', name: 'Potassium hexacyanoferrate(II), 0.1 M', solution: { 'K+': 0.4, 'Fe(CN)6^4-': 0.1 }, caution: 'Never with hot strong acid.' },
   { id: 'potassium-hexacyanoferrate-iii-0.1M', name: 'Potassium hexacyanoferrate(III), 0.1 M', solution: { 'K+': 0.3, 'Fe(CN)6^3-': 0.1 }, caution: 'Never with hot strong acid.' },

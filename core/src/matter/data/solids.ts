@@ -24,6 +24,8 @@ export interface SolidTraits {
    * and which keeps it clear, is not in the model.
    */
   readonly enthalpy?: number;
+  /** No oxidant takes it up unless there is so much of one of these, mol/L. */
+  readonly yields?: Readonly<Record<string, number>>;
   /** A metal that is put in as a nail, a turning or a ribbon. */
   readonly piece?: true;
   /** A metal that others plate out on, or that plates out. */
@@ -75,7 +77,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['AgIO3', 'Ag+ + IO3-', -7.5, 'white', 'curdy', 'CRC'],
 
   // Lead
-  ['PbCl2', 'Pb2+ + 2 Cl-', -4.78, 'white', 'crystalline', 'NIST46', { enthalpy: 26 }],
+  ['PbCl2', 'Pb2+ + 2 Cl-', -4.78, 'white', 'crystalline', 'NIST46', { enthalpy: 25 }],
   ['PbBr2', 'Pb2+ + 2 Br-', -5.18, 'white', 'crystalline', 'CRC', { enthalpy: 36 }],
   ['PbI2', 'Pb2+ + 2 I-', -8.1, 'yellow', 'spangles', 'NIST46', { enthalpy: 63, hex: '#f2b705' }],
   ['PbSO4', 'Pb2+ + SO4^2-', -7.79, 'white', 'fine', 'NIST46', { enthalpy: 10 }],
@@ -103,7 +105,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Hg2CO3', 'Hg2^2+ + CO3^2-', -16.05, 'pale-yellow', 'fine', 'LANGE'],
   ['Hg2CrO4', 'Hg2^2+ + CrO4^2-', -8.7, 'red-brown', 'fine', 'LANGE'],
   ['HgO', 'Hg2+ - 2 H+', 2.56, 'yellow', 'fine', 'BM', { hex: '#eeb13c' }],
-  ['HgS', 'Hg2+ + HS- - H+', -38.7, 'black', 'fine', 'MYERS'],
+  // Hot dilute nitric acid leaves it; with chloride it goes.
+  ['HgS', 'Hg2+ + HS- - H+', -38.7, 'black', 'fine', 'MYERS', { yields: { 'Cl-': 0.5, Cl2: 1e-3, Br2: 1e-3 } }],
   ['HgI2', 'Hg2+ + 2 I-', -28.1, 'orange-red', 'fine', 'NIST46', { hex: '#e0482a' }],
   ['HgNH2NO3', 'Hg2+ + NH3 + NO3- - H+', -11.5, 'white', 'fine', 'FIT'],
   ['HgHPO4', 'Hg2+ + PO4^3- + H+', -25.5, 'white', 'fine', 'FIT'],
@@ -158,7 +161,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Sb2S3', '2 Sb(OH)3 + 3 HS- + 3 H+', -47.5, 'orange', 'flocculent', 'FIT', { hex: '#e2622a' }],
   ['Sn(OH)2', 'Sn2+ - 2 H+', 2.1, 'white', 'gelatinous', 'BM', { enthalpy: -19.4 }],
   ['SnS', 'Sn2+ + HS- - H+', -12.02, 'brown', 'fine', 'MYERS', { hex: '#5a3a26', enthalpy: 73.6 }],
-  ['Sn(OH)4', 'Sn(OH)6^2- + 2 H+', -22.0, 'white', 'gelatinous', 'FIT'],
+  // Tin(IV) in dilute hydrochloric acid stays clear for hours, and falls when it is boiled or neutralised.
+  ['Sn(OH)4', 'Sn(OH)6^2- + 2 H+', -22.0, 'white', 'gelatinous', 'FIT', { ripens: 3000, from: 'Cl-' }],
   ['SnS2', 'Sn(OH)6^2- + 2 HS- + 4 H+', -44.3, 'yellow', 'flocculent', 'FIT', { hex: '#cfa53a' }],
   ['Sn2Fe(CN)6', '2 Sn2+ + Fe(CN)6^4-', -20.0, 'white', 'gelatinous', 'FIT'],
   ['SnHPO4', 'Sn2+ + PO4^3- + H+', -24.0, 'white', 'gelatinous', 'FIT'],
@@ -166,7 +170,7 @@ export const SOLIDS: readonly SolidRow[] = [
 
   // Aluminium, chromium, iron
   ['Al(OH)3', 'Al3+ - 3 H+', 9.5, 'white', 'gelatinous', 'BM', { enthalpy: -60 }],
-  ['AlPO4', 'Al3+ + PO4^3-', -19.0, 'white', 'gelatinous', 'CRC'],
+  ['AlPO4', 'Al3+ + PO4^3-', -20.0, 'white', 'gelatinous', 'CRC'],
   ['AlAsO4', 'Al3+ + AsO4^3-', -15.8, 'white', 'gelatinous', 'LANGE'],
   ['Al4(OH)9(C22H11O9)', '4 Al3+ + C22H14O9 - 12 H+', 18.5, 'red', 'flocculent', 'FIT', { hex: '#c0293d', covers: 12, on: 'Al(OH)3', enthalpy: -240 }],
   ['Cr(OH)3', 'Cr3+ - 3 H+', 12.0, 'dirty-green', 'gelatinous', 'BM', { hex: '#7f9a86' }],
@@ -175,7 +179,9 @@ export const SOLIDS: readonly SolidRow[] = [
   ['CrPO4', 'Cr3+ + PO4^3-', -22.6, 'green', 'gelatinous', 'LANGE'],
   // As it has just fallen; 2.7 to 4 are given for what has aged, and which of these a bench sees is uncertain.
   ['Fe(OH)3', 'Fe3+ - 3 H+', 4.9, 'red-brown', 'gelatinous', 'NIST46', { ripens: 400, from: 'CH3COO-', hex: '#93401f', enthalpy: -83 }],
-  ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0' }],
+  ['FePO4', 'Fe3+ + PO4^3-', -23.5, 'buff', 'gelatinous', 'NIST46', { hex: '#efe3c0', enthalpy: -10 }],
+  // What fresh iron(III) hydroxide takes up of phosphate.
+  ['Fe3(OH)3(PO4)2', '3 Fe3+ + 2 PO4^3- - 3 H+', -46.5, 'buff', 'gelatinous', 'FIT', { on: 'Fe(OH)3', enthalpy: -103 }],
   ['FeAsO4', 'Fe3+ + AsO4^3-', -20.2, 'buff', 'gelatinous', 'CRC', { hex: '#e6dcb4' }],
   ['Fe4(Fe(CN)6)3', '4 Fe3+ + 3 Fe(CN)6^4-', -51.8, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
   ['Fe3(Fe(CN)6)2', '3 Fe2+ + 2 Fe(CN)6^3-', -34.0, 'deep-blue', 'fine', 'FIT', { hex: '#13285f', covers: 6 }],
@@ -207,8 +213,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['Co2(OH)3Cl', '2 Co2+ + Cl- - 3 H+', 17.5, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -135 }],
   ['Co2(OH)3NO3', '2 Co2+ + NO3- - 3 H+', 17.5, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -135 }],
   ['Co4(OH)6SO4', '4 Co2+ + SO4^2- - 6 H+', 35.0, 'blue', 'gelatinous', 'FIT', { hex: '#5b86bd', enthalpy: -270 }],
-  ['Co(OH)2', 'Co2+ - 2 H+', 12.3, 'pink', 'gelatinous', 'BM', { ripens: 60, hex: '#c9919f', enthalpy: -90.2 }],
-  ['CoCO3', 'Co2+ + CO3^2-', -10.0, 'pink', 'fine', 'NIST46', { hex: '#c690a5' }],
+  ['Co(OH)2', 'Co2+ - 2 H+', 13.1, 'pink', 'gelatinous', 'BM', { ripens: 60, hex: '#d98fa6', enthalpy: -90.2 }],
+  ['CoCO3', 'Co2+ + CO3^2-', -10.0, 'pink', 'fine', 'NIST46', { hex: '#d58fab' }],
   ['CoS', 'Co2+ + HS- - H+', -7.5, 'black', 'fine', 'MYERS', { stays: 240, enthalpy: 7 }],
   ['CoC2O4', 'Co2+ + C2O4^2-', -7.2, 'pink', 'crystalline', 'LANGE'],
   ['Co3(PO4)2', '3 Co2+ + 2 PO4^3-', -34.7, 'violet', 'fine', 'CRC', { hex: '#a58bc0' }],
@@ -246,7 +252,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['SrF2', 'Sr2+ + 2 F-', -8.5, 'white', 'fine', 'NIST46', { slow: 3 }],
   ['SrSO3', 'Sr2+ + SO3^2-', -7.4, 'white', 'fine', 'LANGE'],
   ['CaSO4·2H2O', 'Ca2+ + SO4^2-', -4.61, 'white', 'crystalline', 'NIST46', { slow: 10 }],
-  ['CaCO3', 'Ca2+ + CO3^2-', -8.2, 'white', 'fine', 'NIST46'],
+  ['CaCO3', 'Ca2+ + CO3^2-', -8.48, 'white', 'fine', 'NIST46'],
   ['CaC2O4·H2O', 'Ca2+ + C2O4^2-', -8.69, 'white', 'crystalline', 'NIST46'],
   ['CaCrO4', 'Ca2+ + CrO4^2-', -3.15, 'yellow', 'crystalline', 'CRC'],
   ['CaHPO4·2H2O', 'Ca2+ + PO4^3- + H+', -19.0, 'white', 'crystalline', 'NIST46'],
@@ -284,7 +290,7 @@ export const SOLIDS: readonly SolidRow[] = [
   // Between its solubility in water and that in concentrated hydrochloric acid, which this activity model cannot have both.
   ['BaCl2·2H2O', 'Ba2+ + 2 Cl-', -0.1, 'white', 'crystalline', 'FIT', { enthalpy: 20.6 }],
   ['Ba(NO3)2', 'Ba2+ + 2 NO3-', -1.47, 'white', 'crystalline', 'CRC', { enthalpy: 40 }],
-  ['HgCl2', 'Hg2+ + 2 Cl-', -14.57, 'white', 'crystalline', 'CRC', { enthalpy: 13.3 }],
+  ['HgCl2', 'Hg2+ + 2 Cl-', -14.57, 'white', 'crystalline', 'CRC', { enthalpy: 80 }],
 
   // Alkali metals and others
   ['K2NaCo(NO2)6', '2 K+ + Na+ + Co(NO2)6^3-', -10.66, 'yellow', 'crystalline', 'LANGE', { slow: 2, hex: '#f0c52b' }],
@@ -300,7 +306,7 @@ export const SOLIDS: readonly SolidRow[] = [
   ['H3BO3', 'H3BO3', -0.03, 'white', 'spangles', 'CRC', { enthalpy: 22 }],
   ['(NH4)3PMo12O40', '3 NH3 + PO4^3- + 12 MoO4^2- + 27 H+', -164.5, 'yellow', 'crystalline', 'FIT', { hex: '#f4cf1d', hot: 35 }],
   ['(NH4)3AsMo12O40', '3 NH3 + AsO4^3- + 12 MoO4^2- + 27 H+', -161.0, 'yellow', 'crystalline', 'FIT', { hex: '#f4cf1d', hot: 75 }],
-  ['I2', 'I2', -2.87, 'black', 'crystalline', 'CRC', { hex: '#3b3440' }],
+  ['I2', 'I2', -2.87, 'black', 'crystalline', 'CRC', { hex: '#3b3440', enthalpy: 28.5 }],
   ['Zr(OH)4', 'Zr(OH)4', -2.0, 'white', 'gelatinous', 'FIT'],
 ];
 
