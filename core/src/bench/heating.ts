@@ -26,8 +26,11 @@ export function heat(vessel: Vessel, op: OpOf<'heat'>): Worked {
   if (vessel.mL <= 0) throw new BenchError(`vessel: ${vessel.id} holds only a solid; use "dry-heat" for a solid`);
   const minutes = op.minutes ?? 1;
   const warm = op.to === 'warm';
+  if (op.stoppered && !warm)
+    throw new BenchError('stoppered: only what is warmed in a water bath may be stoppered; steam needs a way out');
   const steam = warm ? 0 : Math.min(vessel.mL * MOST_BOILED, vessel.mL * BOILED_SHARE * minutes);
-  const streamOf = (time: number) => (warm ? DRAUGHT_MOL * time : (steam * STEAM_MOL_PER_ML * time) / minutes);
+  const draught = op.stoppered ? 0 : DRAUGHT_MOL;
+  const streamOf = (time: number) => (warm ? draught * time : (steam * STEAM_MOL_PER_ML * time) / minutes);
   const celsius = warm ? WARM_CELSIUS : BOILING_CELSIUS;
   const taken: ReactionTaken[] = [];
   let now = letReact({ ...vessel, celsius }, { minutes: 0, mixed: true }).vessel;

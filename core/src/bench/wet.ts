@@ -75,6 +75,8 @@ const looked = (vessel: Vessel): Worked => ({ vessel, happened: [{ what: 'look',
 const STILL_DROPS = 12;
 const BASIC_PH = 8;
 const ACID_PH = 5;
+/** About 0.3 mol/L of strong acid, as a paper or a colour standard shows it. */
+const STRONGLY_ACID_PH = 0.7;
 const isAcid = ({ pH }: Vessel) => (pH ?? 7) <= ACID_PH;
 /** Past these a base would dissolve again what is looked for, and an acid turn acetate and the like into their acids. */
 const TOO_BASIC_PH = 10;
@@ -97,6 +99,7 @@ function addUntil(vessel: Vessel, op: OpOf<'add'>): Worked {
     if (op.until === 'just-basic') return (v.pH ?? 7) >= BASIC_PH;
     // A hydroxide that would still dissolve takes up the acid that was to be there.
     if (op.until === 'just-acidic') return isAcid(v) && (resists || isFreeOfHydroxide(v));
+    if (op.until === 'strongly-acidic') return (v.pH ?? 7) <= STRONGLY_ACID_PH;
     return still >= STILL_DROPS;
   };
   while (each.length < most && !reached(now)) {

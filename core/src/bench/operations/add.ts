@@ -6,6 +6,7 @@ import { amount, reagent as called } from './sentences';
 const UNTIL = {
   'just-basic': 'drop by drop, stirring, until red litmus just turns blue',
   'just-acidic': 'drop by drop, stirring, until blue litmus just turns red',
+  'strongly-acidic': 'drop by drop, stirring, until universal indicator paper turns full red (about 0.3 mol/L of acid)',
   'in-excess': 'drop by drop, until nothing more happens',
 };
 
@@ -19,7 +20,7 @@ export const add = operation(
       mL: mL.optional(),
       grams: grams.optional(),
       until: z
-        .enum(['just-basic', 'just-acidic', 'in-excess'])
+        .enum(['just-basic', 'just-acidic', 'strongly-acidic', 'in-excess'])
         .optional()
         .describe('a drop at a time, stirred and tested, until this is so'),
       max_mL: mL.optional().describe('the most that is added with `until`, mL; 10 by default'),

@@ -206,7 +206,8 @@ export const SOLIDS: readonly SolidRow[] = [
   ['MnCO3', 'Mn2+ + CO3^2-', -10.6, 'buff', 'fine', 'NIST46', { hex: '#efe0d2' }],
   ['MnS', 'Mn2+ + HS- - H+', 3.46, 'buff', 'flocculent', 'MYERS', { hex: '#edc9b4', enthalpy: -24.2 }],
   ['MnNH4PO4', 'Mn2+ + NH3 + PO4^3- + H+', -21.2, 'pink', 'crystalline', 'FIT', { hex: '#f3dcd8' }],
-  ['MnHPO4', 'Mn2+ + PO4^3- + H+', -25.3, 'off-white', 'fine', 'NIST46'],
+  // The tables' -25.3 would keep it in dilute hydrochloric acid; phosphatising baths hold 0.1 mol/L of it at pH 2.4.
+  ['MnHPO4', 'Mn2+ + PO4^3- + H+', -19.0, 'off-white', 'fine', 'FIT'],
   ['Mn2Fe(CN)6', '2 Mn2+ + Fe(CN)6^4-', -13.0, 'off-white', 'fine', 'LANGE'],
   ['MnC2O4', 'Mn2+ + C2O4^2-', -6.77, 'white', 'crystalline', 'CRC', { slow: 10 }],
   // Blue basic salts fall first; warmth and alkali turn them into the pink hydroxide.

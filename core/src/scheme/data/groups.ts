@@ -1,7 +1,7 @@
 /** Separations: the group reagents in their order, and the parting of each group. VOGEL (six groups, semi-micro). */
 import type { StandardTest } from '../model';
 import {
-  anyPpt, boil, bySchool, bySulfide, chosen, cool, decant, drops, evaporate, gone, look, paper, pour, ppt, proof, put, ready, sign, spin, stand, sulfide, take, until, warm, wash, liquid, shake,
+  anyPpt, boil, bySchool, bySulfide, chosen, cool, decant, drops, evaporate, gone, look, paper, pour, ppt, proof, put, ready, sign, spin, stand, sulfide, take, until, warm, wash, liquid, shake, step,
 } from './steps';
 
 const complete = (tube: string, reagent: string) => drops(reagent, 1, 'Complete? A drop in the clear liquid must cloud no more; if it does, add more and spin again.', tube);
@@ -54,7 +54,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
 
   { id: 'acidity', title: 'Adjust acidity for group II', start: 'F1', makes: ['P2'], watch: ['paper'], station: bySulfide('group-2'),
     purpose: 'About 0.3 mol/L: stronger, and cadmium and lead are missed; weaker, and zinc falls.',
-    steps: [decant('P2', '@'), until('ammonia-6M', 'just-basic', 'Neutral first…', 'P2'), until('hydrochloric-acid-2M', 'just-acidic', undefined, 'P2'), drops('hydrochloric-acid-6M', 6, '…then 6 drops of 6 M acid to about 5 mL.', 'P2'), paper('universal-indicator', 'P2', 'liquid')] },
+    steps: [decant('P2', '@'), until('ammonia-6M', 'just-basic', 'Neutral first…', 'P2'), until('hydrochloric-acid-2M', 'just-acidic', undefined, 'P2'), until('hydrochloric-acid-6M', 'strongly-acidic', '…then strong acid, about 6 drops to 5 mL, and more where a phosphate or a tartrate takes it up.', 'P2'), paper('universal-indicator', 'P2', 'liquid')] },
   { id: 'group-2', title: 'Group II: hydrogen sulfide in acid', start: 'P2', makes: ['P2', 'F2'], watch: ['precipitate'], station: bySulfide('group-2'),
     purpose: 'Sulfide from 0.3 M acid: mercury(II), lead, bismuth, copper, cadmium, arsenic, antimony, tin.',
     caution: 'Hydrogen sulfide is as poisonous as hydrogen cyanide and dulls the nose: hood.', hazard: 'high',
@@ -128,11 +128,11 @@ export const GROUP_TESTS: readonly StandardTest[] = [
     purpose: 'Sulfide has reduced iron, and iron(II) falls only half. Boil until lead acetate paper stays white, then nitric acid.',
     steps: [boil(5, 'F2'), paper('lead-acetate', 'F2'), drops('nitric-acid-conc', 5, undefined, 'F2'), boil(3, 'F2'), cool('F2'), spin('F2'), decant('F2b', 'F2', 'Sulfur and dust stay.'), pour('water', 0.5, undefined, 'F2b')] },
   { id: 'phosphate-in-filtrate', title: 'Before group III: test for phosphate', start: 'F2b', watch: ['precipitate'], station: bySulfide('group-3'),
-    when: { tests: ['molybdate'], shows: ppt(['yellow', 'pale-yellow']), otherwise: 'no phosphate was found' },
+    when: { tests: ['molybdate'], shows: ppt('yellow'), otherwise: 'no phosphate was found' },
     purpose: 'A phosphate drags barium, strontium, calcium and magnesium down with group III.',
     steps: [take(0.3), drops('nitric-acid-6M', 4), drops('ammonium-molybdate-reagent', 15), warm(3)], signs: [sign('PO4^3-', ppt(['yellow', 'pale-yellow']))] },
   { id: 'phosphate-removal', title: 'Before group III: remove phosphate', start: 'F2b', makes: ['PP', 'F2c'], watch: ['precipitate', 'solution'], station: bySulfide('group-3'),
-    when: { tests: ['molybdate'], shows: ppt(['yellow', 'pale-yellow']), otherwise: 'no phosphate was found' },
+    when: { tests: ['molybdate'], shows: ppt('yellow'), otherwise: 'no phosphate was found' },
     purpose: 'In acetate buffer iron(III) takes all phosphate down; boiling throws the rest of the iron out as basic acetate. Test for iron on the original first.',
     steps: [take(3, '@', 'PP'), until('ammonia-2M', 'just-basic', 'Nearly neutral…', 'PP'), drops('acetic-acid-2M', 12, '…and clear again.', 'PP'), pour('ammonium-acetate-3M', 1, undefined, 'PP'), pour('iron-iii-chloride-0.1M', 8, 'Until the liquid is brown-red: an excess.', 'PP'), boil(3, 'PP', 'Filter hot.'), spin('PP'), decant('F2c', 'PP')] },
   { id: 'oxalate-removal', title: 'Before group III: destroy oxalate', start: 'F2b', makes: ['F2b'], watch: ['precipitate'], station: bySulfide('group-3'),
@@ -147,7 +147,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
     mistaken: 'White may be phosphate, borate, fluoride or oxalate of the later metals. A slow browning is manganese.' },
   { id: 'group-3-sulfide', title: 'Group III: ammonium sulfide', start: 'F2c|F2b', makes: ['P3', 'F3'], watch: ['precipitate'], station: { 'semi-micro': 'group-3' },
     purpose: 'Hydroxides and sulfides together: iron, aluminium, chromium, zinc, manganese, cobalt, nickel.', caution: 'Hydrogen sulfide with acid: hood.', hazard: 'high',
-    steps: [take(3.5, '@', 'P3'), pour('ammonium-chloride-2M', 1.5, 'It keeps magnesium in solution.', 'P3'), until('ammonia-6M', 'just-basic', undefined, 'P3'), drops('ammonium-sulfide-1M', 12, undefined, 'P3'), warm(3, 'P3'), spin('P3'), complete('P3', 'ammonium-sulfide-1M'), decant('F3', 'P3'), wash('P3', 'ammonium-chloride-2M')],
+    steps: [take(3.5, '@', 'P3'), pour('ammonium-chloride-2M', 1.5, 'It keeps magnesium in solution.', 'P3'), until('ammonia-6M', 'just-basic', undefined, 'P3'), drops('ammonium-sulfide-1M', 24, undefined, 'P3'), warm(3, 'P3'), spin('P3'), complete('P3', 'ammonium-sulfide-1M'), decant('F3', 'P3'), wash('P3', 'ammonium-chloride-2M')],
     signs: [sign(['Fe3+', 'Fe2+', 'Co2+', 'Ni2+'], ppt(['black', 'dark-brown', 'grey', 'brown'])), sign(['Al3+', 'Zn2+'], ppt(PALE)), sign('Cr3+', ppt(['green', 'pale-green', 'dirty-green', 'dark-green', 'blue-green', 'grey', 'violet'])), sign('Mn2+', ppt(['pink', 'buff', 'off-white', 'cream', 'white', 'brown']))] },
   { id: 'group-3-acid', title: 'Group III: cold dilute acid', start: 'P3', makes: ['P3', 'N4', 'H3'], watch: ['precipitate', 'gas'], station: { 'semi-micro': 'group-3' },
     when: fell('group-3-sulfide', 'ammonium sulfide gave no precipitate'),
@@ -163,7 +163,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
   { id: 'group-4', title: 'Group IV: hydrogen sulfide in ammonia', start: 'F3', makes: ['P4', 'F4'], watch: ['precipitate'], station: { 'six-group': 'group-4' },
     purpose: 'Zinc white, manganese buff, cobalt and nickel black.', caution: 'Hydrogen sulfide: hood.', hazard: 'high',
     steps: [take(4, '@', 'P4'), drops('ammonia-6M', 10, 'It must smell of it still when sulfide has taken its part.', 'P4'),
-      chosen('sulfide-source', { gas: [{ op: { op: 'pass', to: 'P4', gas: 'hydrogen-sulfide', minutes: 3 } }], thioacetamide: [drops('thioacetamide-1M', 20, undefined, 'P4'), warm(4, 'P4'), stand(8, 'P4'), cool('P4')], 'ammonium-sulfide': [drops('ammonium-sulfide-1M', 10, undefined, 'P4')] }),
+      chosen('sulfide-source', { gas: [{ op: { op: 'pass', to: 'P4', gas: 'hydrogen-sulfide', minutes: 3 } }], thioacetamide: [drops('thioacetamide-1M', 30, undefined, 'P4'), step({ op: 'heat', vessel: 'P4', to: 'warm', minutes: 12, stoppered: true }), cool('P4')], 'ammonium-sulfide': [drops('ammonium-sulfide-1M', 24, undefined, 'P4')] }),
       spin('P4'), decant('F4', 'P4'), wash('P4', 'ammonium-chloride-2M')],
     signs: [sign('Zn2+', ppt(['white', 'off-white', 'cream', 'grey'])), sign('Mn2+', ppt(['buff', 'pink', 'off-white', 'cream', 'white'])), sign(['Co2+', 'Ni2+'], ppt(['black', 'dark-brown', 'grey']))],
     mistaken: 'Iron that was not re-oxidised falls black here; cadmium missed in strong acid yellow.' },
@@ -180,7 +180,7 @@ export const GROUP_TESTS: readonly StandardTest[] = [
 
   { id: 'group-5', title: 'Group V: ammonium carbonate', start: { 'six-group': 'F4', 'semi-micro': 'F3', 'no-sulfide': 'F3' }, makes: ['P5', 'F5'], watch: ['precipitate'], station: bySchool('group-5', 'group-4', 'carbonate'),
     purpose: 'Ammonium carbonate precipitates barium, strontium and calcium; ammonium chloride keeps magnesium in solution.',
-    steps: [take(3, '@', 'P5'), boil(4, 'P5', 'Sulfide off.'), spin('P5'), drops('ammonia-2M', 10, undefined, 'P5'), drops('ammonium-carbonate-1M', 15, undefined, 'P5'), warm(3, 'P5', 'Warm, not boiling: ammonium carbonate goes off.'), spin('P5'), complete('P5', 'ammonium-carbonate-1M'), decant('F5', 'P5'), wash('P5')],
+    steps: [...ready(take(3, '@', '5'), boil(4, '5', 'Sulfide off.'), spin('5'), decant('P5', '5', 'Sulfur stays.')), drops('ammonia-2M', 10, undefined, 'P5'), drops('ammonium-carbonate-1M', 15, undefined, 'P5'), warm(3, 'P5', 'Warm, not boiling: ammonium carbonate goes off.'), spin('P5'), complete('P5', 'ammonium-carbonate-1M'), decant('F5', 'P5'), wash('P5')],
     signs: [sign(['Ba2+', 'Sr2+', 'Ca2+'], { channel: 'precipitate', event: 'formed', colour: PALE })],
     mistaken: 'Too much ammonium chloride keeps a little back; too little lets magnesium fall.' },
   { id: 'carbonates-dissolved', title: 'Group V: dissolve in acetic acid', start: 'P5', makes: ['E5', 'P5'], watch: ['precipitate', 'gas'], station: bySchool('group-5', 'group-4', 'carbonate'),

@@ -2,14 +2,14 @@
 import type { Op, OpOf } from '../../bench/ops';
 import type { ChosenStep, DoStep, Pattern, School, Sign } from '../model';
 
-const step = (op: Op, why?: string): DoStep => ({ op, ...(why !== undefined && { why }) });
+export const step = (op: Op, why?: string): DoStep => ({ op, ...(why !== undefined && { why }) });
 
 export const take = (mL = 0.5, from = '@', to = '1') => step({ op: 'take', to, from, mL });
 export const pinch = (grams = 0.1, to = '1') => step({ op: 'take-solid', to, grams });
 export const drops = (reagent: string, n: number, why?: string, to = '1') => step({ op: 'add', to, reagent, drops: n }, why);
 export const pour = (reagent: string, mL: number, why?: string, to = '1') => step({ op: 'add', to, reagent, mL }, why);
 export const put = (reagent: string, grams: number, why?: string, to = '1') => step({ op: 'add', to, reagent, grams }, why);
-export const until = (reagent: string, end: 'just-basic' | 'just-acidic' | 'in-excess', why?: string, to = '1', max_mL = 6) =>
+export const until = (reagent: string, end: OpOf<'add'>['until'], why?: string, to = '1', max_mL = 6) =>
   step({ op: 'add', to, reagent, until: end, max_mL }, why);
 export const beneath = (reagent: string, mL: number, why?: string, to = '1') =>
   step({ op: 'add', to, reagent, mL, layered: true }, why);
@@ -49,7 +49,7 @@ export const chosen = (question: string, options: Readonly<Record<string, readon
 export const sulfide = (to: string, acid = true): ChosenStep =>
   chosen('sulfide-source', {
     gas: [step({ op: 'pass', to, gas: 'hydrogen-sulfide', minutes: 4 }, 'Bubble by bubble, in the hood, until it smells of it.')],
-    thioacetamide: [drops('thioacetamide-1M', 12, 'It gives hydrogen sulfide slowly when warm.', to), warm(5, to), stand(8, to, 'Stoppered, in the hot bath: boiling would drive the sulfide off.'), cool(to)],
+    thioacetamide: [drops('thioacetamide-1M', 14, 'It gives hydrogen sulfide slowly when warm.', to), step({ op: 'heat', vessel: to, to: 'warm', minutes: 10, stoppered: true }, 'Boiling, or an open tube, would drive the sulfide off.'), cool(to)],
     'ammonium-sulfide': [
       drops('ammonium-sulfide-1M', 10, undefined, to),
       ...(acid
