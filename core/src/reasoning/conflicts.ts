@@ -1,8 +1,10 @@
 /** Entries that cannot all be right. */
-import { titleOfTest } from '../scheme/procedure';
-import { shownBy, signsShown } from './entries';
+import { testOf, titleOfTest } from '../scheme/procedure';
+import { stationOf } from '../scheme/tests';
+import { mayShow, type RecordEntry, shownBy, signsShown } from './entries';
 import { decibans, type Posterior } from './posterior';
 import { placeOfMost } from './rows';
+import type { Space } from './space';
 
 export interface Conflict {
   /** The entry that the others speak against. */
@@ -88,6 +90,9 @@ const MISFIT = 1.7;
 const LEADING = 0.4;
 const MOST_NAMED = 3;
 
+/** Shades of the sample and of its solution lead nowhere by themselves. */
+const isOfLooks = ({ test }: RecordEntry, { scheme }: Space) => stationOf(testOf(test)!, scheme) === 'look';
+
 /** Entries that show a sign of something that the likeliest does not hold, and none of what it holds. */
 function signsOfOthers(posterior: Posterior): Conflict[] {
   const { space, weights, evidence, now } = posterior;
@@ -97,7 +102,7 @@ function signsOfOthers(posterior: Posterior): Conflict[] {
   return evidence.flatMap(({ entry, p }, k) => {
     if (entry.confidence === 'unsure') return [];
     const shown = shownBy(entry);
-    if (!shown.length || shown.some((id) => holds.includes(id))) return [];
+    if (!shown.length || mayShow(entry, holds) || isOfLooks(entry, space)) return [];
     const best = space.members.reduce((most, member, m) => (member.composed ? most : Math.max(most, p[m]!)), 0);
     if (best < MISFIT * p[posterior.itself(top)]!) return [];
     const push = posterior.push(k);

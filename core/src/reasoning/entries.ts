@@ -54,22 +54,32 @@ const IN_PASSING: ReadonlySet<string> = new Set([
   'zone',
 ]);
 
+type Same = (told: unknown, wanted: unknown) => boolean;
+const exactly: Same = (told, wanted) => told === wanted;
+/** A word without its shade, as green for apple-green, may stand for any shade of it; white has none. */
+const inHue: Same = (told, wanted) =>
+  told === wanted || (told !== 'white' && typeof wanted === 'string' && wanted.endsWith(`-${String(told)}`));
+
 /** Does what was told fit a pattern, as far as it was told? */
-function fitsAsTold(o: Observation, pattern: Pattern): boolean {
+function fitsAsTold(o: Observation, pattern: Pattern, same: Same): boolean {
   return Object.entries(pattern).every(([field, wanted]) => {
     const told = o[field as keyof Observation] as unknown;
     if (told === undefined) return IN_PASSING.has(field) || (field === 'event' && o.colour !== undefined);
-    return Array.isArray(wanted) ? wanted.includes(told) : wanted === told;
+    return Array.isArray(wanted) ? wanted.some((one) => same(told, one)) : same(told, wanted);
   });
 }
 
 /** The signs that an entry shows, as far as it was told. */
-const signsIn = ({ test, observed }: RecordEntry): Sign[] =>
+const signsIn = ({ test, observed }: RecordEntry, same = exactly): Sign[] =>
   signsOfTest(test).filter(
     ({ see, not = [] }) =>
-      see.every((pattern) => observed.some((o) => fitsAsTold(o, pattern))) &&
+      see.every((pattern) => observed.some((o) => fitsAsTold(o, pattern, same))) &&
       !not.some((pattern) => observed.some((o) => fits(o, pattern))),
   );
+
+/** May an entry show a sign of one of these, if its colours were told without their shades? */
+export const mayShow = (entry: RecordEntry, ids: readonly string[]): boolean =>
+  signsIn(entry, inHue).some((s) => s.of.some((id) => ids.includes(id)));
 
 /** What an entry shows a sign of. */
 export const shownBy = (entry: RecordEntry): string[] => [...new Set(signsIn(entry).flatMap((s) => s.of))];

@@ -1,6 +1,7 @@
 /** What an unknown salt may be: one form, two salts, or a form with a trace; and how often each is met. */
 import { type Trace, TRACES } from './data/priors';
-import { FORMS, isCation, SINGLES } from './hypotheses';
+import { parseSalt } from '../matter/salts';
+import { type Form, FORMS, isCation, SINGLES } from './hypotheses';
 import { weightOf, weightTogether } from './priors';
 import type { Member } from './member';
 
@@ -31,10 +32,23 @@ function alone(salt: number, limits: Limits): SaltMember[] {
 
 const ionsOf = (form: number) => FORMS[form]!.ions.join(' ');
 const PLAIN = new Set(SINGLES.map((_, i) => ionsOf(i)));
-/** Places in `FORMS` of what mixtures are made of: the plain salts, and what is met for a plain salt that there is not, as of copper carbonate. */
-export const MIXED: readonly number[] = [...FORMS.keys()].filter(
-  (i) => i < SINGLES.length || (FORMS[i]!.ions.length === 2 && !isCation(FORMS[i]!.ions[1]!) && !PLAIN.has(ionsOf(i))),
-);
+/** Is it a salt of which acid is a part, as disodium hydrogen phosphate? */
+const isAcidSalt = ({ sample, ions }: Form): boolean =>
+  'salts' in sample &&
+  sample.salts.every(({ formula }) => {
+    const salt = parseSalt(formula);
+    return (salt.of['H+'] ?? 0) > 0 && Object.keys(salt.ions).some((id) => !ions.includes(id));
+  });
+
+/**
+ * Places in `FORMS` of what mixtures are made of: the plain salts, acid salts, and what is met for a plain salt that there is not,
+ * as of copper carbonate.
+ */
+export const MIXED: readonly number[] = [...FORMS.keys()].filter((i) => {
+  const { ions } = FORMS[i]!;
+  if (i < SINGLES.length) return true;
+  return ions.length === 2 && !isCation(ions[1]!) && (!PLAIN.has(ionsOf(i)) || isAcidSalt(FORMS[i]!));
+});
 
 const distinct = (one: string, other: string) => (one === other ? [one] : [one, other]);
 
