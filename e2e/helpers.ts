@@ -50,7 +50,7 @@ export async function chooseTest(page: Page, title: string): Promise<void> {
 /** Does all the steps of the test in hand. */
 export async function doSteps(page: Page): Promise<void> {
   // Of a real sample it is the person who does it, and says so.
-  const step = bench(page).getByRole('button', { name: /^Do step|^Step \d+ is done/ });
+  const step = bench(page).getByRole('button', { name: /^Do step \d|^Step \d+ is done/ });
   await expect(bench(page).getByRole('list', { name: 'Steps' })).toBeVisible();
   while (await step.count()) {
     const label = await step.textContent();

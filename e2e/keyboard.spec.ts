@@ -19,7 +19,7 @@ async function press(page: Page, target: Locator): Promise<void> {
 
 /** Does the steps of the test in hand by its key, then says one thing by its letter and writes it. */
 async function doAndWrite(page: Page, word: string): Promise<void> {
-  const step = bench(page).getByRole('button', { name: /^Do step/ });
+  const step = bench(page).getByRole('button', { name: /^Do step \d/ });
   await expect(step).toBeVisible();
   while (await step.count()) {
     const label = (await step.textContent())!;

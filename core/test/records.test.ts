@@ -22,7 +22,7 @@ const compounds = new CompoundSpace(read<CompoundAtlas>('compounds'));
 const part = (set: keyof typeof RECORDS, one: number) => RECORDS[set].filter((_, i) => i % one === 0);
 const SALTS = {
   'plain salts': part('plain salts', 3),
-  'harder and further salts': part('harder and further salts', 13),
+  'harder and further salts': part('harder and further salts', 6),
   'salts, with one mistake': part('salts, with one mistake', 11),
   'mixtures of two': part('mixtures of two', 14),
   'as beginners write': part('as beginners write', 3),

@@ -75,6 +75,7 @@ export const FITTED_TO: Readonly<Record<string, string>> = {
   'Fe(C4H7N2O2)2(NH3)2': 'a red liquid from iron(II) in ammonia, without a precipitate',
   'Zn3(Fe(CN)6)2': 'brownish yellow, soluble in hydrochloric acid and in ammonia',
   'ZnHg(SCN)4': 'white crystals, coloured by traces of copper and cobalt',
+  MnHPO4: 'dissolved by dilute hydrochloric acid; phosphatising baths hold 0.1 mol/L of it at pH 2.4 (from memory)',
   MnNH4PO4: 'pink crystals from ammonia, soluble in acid',
 
   // Alkaline earths and alkali metals

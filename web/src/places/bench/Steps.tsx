@@ -28,6 +28,12 @@ function Folded({ when, name, children }: { when: boolean; name: string; childre
   );
 }
 
+/** The words of the button that does several steps, or ticks them. */
+function allOf(real: boolean, first: number, last: number, of: number): string {
+  const which = first === 1 && last === of ? `all ${of} steps` : `steps ${first} to ${last}`;
+  return real ? `${which[0]!.toUpperCase()}${which.slice(1)} are done` : `Do ${which}`;
+}
+
 /** The steps of a standard test. In a simulated case they are done here; in a real one they are ticked. */
 export interface StepsProps {
   test: StandardTest;
@@ -68,22 +74,28 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
   const ready = !barred && (!!run || 'tubes' in layout);
   const cautions = useMemo(() => cautionsOf(test, view.rules), [test, view.rules]);
 
-  const perform = async (op: Op) => {
+  const perform = async (ops: readonly Op[]) => {
     setBusy(true);
     const id = run?.id ?? crypto.randomUUID();
-    const doing = onVessels(opens(op), tubes);
+    const all = ops.map((op) => onVessels(opens(op), tubes));
     // In hand before it is done, so that what is seen is asked of the same tube from the first.
-    const worked = workedOn(doing);
+    const worked = workedOn(all.at(-1)!);
     if (worked !== null) hold(worked);
-    const after = await append({ kind: 'operation', payload: { op: doing, test: test.id, run: { id, step: done, tubes } } });
+    const afterEach = await Promise.all(
+      all.map((op, i) => append({ kind: 'operation', payload: { op, test: test.id, run: { id, step: done + i, tubes } } })),
+    );
+    const after = afterEach.at(-1);
     if (after) {
       setAgain(false);
       if (after.active) hold(after.active);
     }
     setBusy(false);
   };
+  // Before a look one looks: what comes after it is done in another press.
+  const nextLook = steps.findIndex((s, i) => i > done && s.op.op === 'look');
+  const together = steps.slice(done, real || nextLook < 0 ? undefined : nextLook + 1).map((s) => s.op);
   useKey('do-step', () => {
-    if (ready && !finished && !fusing && !busy) void perform(steps[done]!.op);
+    if (ready && !finished && !fusing && !busy) void perform([steps[done]!.op]);
   });
   const time = (op: Op, step: number) => {
     const tube = 'vessel' in op ? (tubes[op.vessel] ?? op.vessel) : undefined;
@@ -143,7 +155,7 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
       )}
       {test.reads === 'boils' && real && <Corrected of="boiling" />}
       {test.reads === 'melts' && !finished && <MeltingOptions options={melting} change={setMelting} real={real} />}
-      {fusing && ready && !finished && <Fusion view={view} busy={busy} fuse={(op) => void perform(op)} />}
+      {fusing && ready && !finished && <Fusion view={view} busy={busy} fuse={(op) => void perform([op])} />}
       <ol className={clsx('mt-3 space-y-1 text-sm', fusing && 'hidden')} aria-label="Steps">
         {steps.map((s, i) => (
           <li
@@ -161,9 +173,16 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
               {s.say ?? sayOp(s.op, called)}
               {s.why && i === done && <span className="block text-muted">{s.why}</span>}
               {i === done && ready && (
-                <Button look="solid" className="mt-1.5 mb-1" disabled={busy} onClick={() => void perform(s.op)}>
-                  {real ? `Step ${done + 1} is done` : `Do step ${done + 1}`}
-                </Button>
+                <span className="mt-1.5 mb-1 flex flex-wrap gap-2">
+                  <Button look="solid" disabled={busy} onClick={() => void perform([s.op])}>
+                    {real ? `Step ${done + 1} is done` : `Do step ${done + 1}`}
+                  </Button>
+                  {together.length > 1 && (
+                    <Button disabled={busy} onClick={() => void perform(together)}>
+                      {allOf(real, done + 1, done + together.length, steps.length)}
+                    </Button>
+                  )}
+                </span>
               )}
               {simple && i === done && <span className="ml-3 text-xs text-muted">of {steps.length}</span>}
             </span>
