@@ -144,6 +144,28 @@ describe('what the evidence proves', () => {
     expect(full.conflicts).toEqual([]);
   });
 
+  test('sodium is confirmed by its lasting flame where a clean wire shows none', () => {
+    const space = single();
+    const salt = ledger(
+      space,
+      'NaCl',
+      'look solution-water silver-acid silver-ammonia flame flame-cobalt-glass ammonium group-5 magnesium-phosphate potassium-cobaltinitrite lithium-phosphate'.split(
+        ' ',
+      ),
+    );
+    const flame = salt.findIndex((e) => e.test === 'flame');
+    const wire = (...observed: Observation[]): RecordEntry => ({ ...entry(99, 'flame', ...observed), control: 'blank' });
+    const state = (...blank: RecordEntry[]) => stands(infer(space, [...salt, ...blank]), 'Na+').state;
+    expect(stands(infer(space, salt), 'Na+').probability).toBeGreaterThan(0.99);
+    expect(state()).toBe('indicated');
+    expect(state(wire({ channel: 'flame', colour: 'none' }))).toBe('confirmed');
+    // A wire that is yellow itself tells nothing, and a passing yellow is no sodium.
+    expect(state(wire(...salt[flame]!.observed))).not.toBe('confirmed');
+    const passing = salt.with(flame, entry(flame + 1, 'flame', { channel: 'flame', colour: 'yellow', duration: 'flash' }));
+    const clean = wire({ channel: 'flame', colour: 'none' });
+    expect(stands(infer(space, [...passing, clean]), 'Na+').state).not.toBe('confirmed');
+  });
+
   test('an ion is not ruled out by what another would hide', () => {
     const space = new SaltSpace(atlas, rulesOfSchool('no-sulfide'), { cations: 2, anions: 2 });
     const copper = ['look', 'solution-water', 'flame', 'barium-acid', 'hydroxide', 'ammonia', 'copper-hexacyanoferrate'];

@@ -108,7 +108,8 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
     signsShown(e, id).map((sign) => ({
       proves:
         sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= MOSTLY),
-      faint: isFaint(space, testOf(e.test)!, sign),
+      // Sodium's flame is everywhere, until a clean wire beside it shows none.
+      faint: isFaint(space, testOf(e.test)!, sign) && !(sign.proves && e.beside),
     })),
   );
   const firm = shown.filter((s) => !s.faint);

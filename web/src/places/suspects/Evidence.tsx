@@ -16,7 +16,8 @@ const Waterfall = lazy(() => import('./Waterfall'));
 const MEANING: Readonly<Record<SuspectView['state'], string>> = {
   open: 'No entry points to it or against it yet.',
   hinted: 'There is preliminary evidence only; its own test is still to be done.',
-  indicated: 'Its group or class test fits and nothing contradicts it. To confirm it, a test that proves it is needed.',
+  indicated:
+    'Its group or class test fits and nothing contradicts it. To confirm it, a test that proves it is needed: for sodium its lasting flame, with a clean wire as the blank.',
   confirmed: 'A test that proves it was positive, the other entries agree, and there is no open conflict.',
   'ruled-out': 'A test that would have shown it was negative.',
   conflict: 'Two results cannot both be right: resolve this before you conclude.',
