@@ -4,6 +4,7 @@ import { stationOf } from '../scheme/tests';
 import { mayShow, type RecordEntry, shownBy, signsShown } from './entries';
 import { decibans, type Posterior } from './posterior';
 import { placeOfMost } from './rows';
+import { missesItsSign } from './states';
 import type { Space } from './space';
 
 export interface Conflict {
@@ -126,10 +127,15 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
   const others = posterior.without(k);
   const says = posterior.push(k);
   const rest = space.suspects.map((_, i) => decibans(others[i]!) - decibans(prior[i]!));
-  const disputed = [...space.suspects.keys()].filter(
+  const { entry } = evidence[k]!;
+  const denied = [...space.suspects.keys()].filter(
     (i) =>
-      (says[i]! > TELLING && rest[i]! < -TELLING) || (says[i]! < -TELLING && rest[i]! > TELLING && decibans(now[i]!) < SETTLED),
+      says[i]! < -TELLING && rest[i]! > TELLING && decibans(now[i]!) < SETTLED && missesItsSign(space, entry, space.suspects[i]!),
   );
+  // Oddly as it may have gone, it shows what is there.
+  const holds = space.suspects.filter((_, i) => now[i]! >= LEADING);
+  if (!denied.length && mayShow(entry, holds)) return null;
+  const disputed = [...space.suspects.keys()].filter((i) => denied.includes(i) || (says[i]! > TELLING && rest[i]! < -TELLING));
   // What it says most of all is at odds with the rest as well, though nothing denies it outright.
   const most = [...space.suspects.keys()]
     .filter((i) => says[i]! > SPOKEN && now[i]! < LEADING)

@@ -81,7 +81,7 @@ function isHidden({ see }: Sign, { observed }: RecordEntry): boolean {
 }
 
 /** Would this entry have shown a sign of the suspect, had it been there? */
-function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boolean {
+export function missesItsSign(space: Space, entry: RecordEntry, suspect: string): boolean {
   if (entry.confidence === 'unsure' || showsSignOf(space, entry.test, suspect) < WOULD_SHOW) return false;
   return !signsOf(entry.test, suspect).every((sign) => isHidden(sign, entry)) && !signsShown(entry, suspect).length;
 }
