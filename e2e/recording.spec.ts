@@ -11,7 +11,7 @@ const SALTS: readonly (readonly [test: string, words: readonly string[]])[] = [
   ['dilute-acid', ['Gas: colourless', 'Lime water: cloudy']],
   ['ammonium', ['Red litmus: blue', 'Smell: ammonia']],
   ['brown-ring', ['Ring: brown']],
-  ['heating', ['Dry solid, hot: yellow', 'Dry solid, cold: white']],
+  ['heating', ['Dry solid, hot: melted', 'Dry solid, cold: white']],
   ['chlorine-layer', ['Layer: violet']],
 ];
 const COMPOUNDS: typeof SALTS = [

@@ -177,14 +177,28 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
                   <Button look="solid" disabled={busy} onClick={() => void perform([s.op])}>
                     {real ? `Step ${done + 1} is done` : `Do step ${done + 1}`}
                   </Button>
-                  {together.length > 1 && (
+                  {together.length > 1 && !simple && (
                     <Button disabled={busy} onClick={() => void perform(together)}>
                       {allOf(real, done + 1, done + together.length, steps.length)}
                     </Button>
                   )}
                 </span>
               )}
-              {simple && i === done && <span className="ml-3 text-xs text-muted">of {steps.length}</span>}
+              {simple && i === done && (
+                <span className="ml-3 text-xs text-muted">
+                  of {steps.length}
+                  {ready && together.length > 1 && (
+                    <button
+                      type="button"
+                      className="relative ml-3 font-bold text-rust underline after:absolute after:-inset-3"
+                      disabled={busy}
+                      onClick={() => void perform(together)}
+                    >
+                      {allOf(real, done + 1, done + together.length, steps.length)}
+                    </button>
+                  )}
+                </span>
+              )}
             </span>
             {i === done && ready && <Aloud text={s.say ?? sayOp(s.op, called)} what="the step" />}
             {waitOf(s.op) >= 1 && i >= done && (
