@@ -87,3 +87,30 @@ test('a real sample: led step by step, ticked by the person', async ({ page }) =
   await bench(page).getByRole('button', { name: 'Step 3 is done' }).click();
   await expect(page.getByText('1.60 g left')).toBeVisible();
 });
+
+test('several steps in one press: all of them, and none after one that is refused', async ({ page }) => {
+  const begin = async (made: object, test: string, button: string) => {
+    const sent = await page.request.post('/api/cases', { data: made });
+    const { summary } = (await sent.json()) as { summary: { id: string } };
+    await turnTo(page, `/cases/${summary.id}/bench`);
+    await chooseTest(page, test);
+    await bench(page).getByRole('button', { name: button }).click();
+  };
+  const finished = bench(page).getByText(/^Done\. Record your observation/);
+  await begin(
+    { real: { name: 'U 18', look: 'white grains', grams: 2, matter: 'salt' } },
+    'Solubility in water',
+    'All 3 steps are done',
+  );
+  await expect(finished).toBeVisible();
+  // The acid alone could be taken without the solid that is not there.
+  await begin(
+    { salts: { name: 'Jar of a few grains', salts: [{ formula: 'NaCl', grams: 0.05 }] } },
+    'Dilute acid test',
+    'Do all 4 steps',
+  );
+  await expect(page.getByText(/of the sample are left; take less/).first()).toBeVisible();
+  await expect(bench(page).getByRole('button', { name: 'Do step 1' })).toBeEnabled();
+  await expect(finished).toHaveCount(0);
+  await expect(tube(page, 'A')).toHaveCount(0);
+});

@@ -29,7 +29,7 @@ function Folded({ when, name, children }: { when: boolean; name: string; childre
 }
 
 /** The words of the button that does several steps, or ticks them. */
-function allOf(real: boolean, first: number, last: number, of: number): string {
+function sayTogether(real: boolean, first: number, last: number, of: number): string {
   const which = first === 1 && last === of ? `all ${of} steps` : `steps ${first} to ${last}`;
   return real ? `${which[0]!.toUpperCase()}${which.slice(1)} are done` : `Do ${which}`;
 }
@@ -81,17 +81,16 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
     // In hand before it is done, so that what is seen is asked of the same tube from the first.
     const worked = workedOn(all.at(-1)!);
     if (worked !== null) hold(worked);
-    const afterEach = await Promise.all(
-      all.map((op, i) => append({ kind: 'operation', payload: { op, test: test.id, run: { id, step: done + i, tubes } } })),
-    );
-    const after = afterEach.at(-1);
-    if (after) {
+    for (const [i, op] of all.entries()) {
+      const after = await append({ kind: 'operation', payload: { op, test: test.id, run: { id, step: done + i, tubes } } });
+      // What follows a refused step would be done on something else.
+      if (!after) break;
       setAgain(false);
       if (after.active) hold(after.active);
     }
     setBusy(false);
   };
-  // Before a look one looks: what comes after it is done in another press.
+  // What comes after a look is done in another press, so that there is time to look.
   const nextLook = steps.findIndex((s, i) => i > done && s.op.op === 'look');
   const together = steps.slice(done, real || nextLook < 0 ? undefined : nextLook + 1).map((s) => s.op);
   useKey('do-step', () => {
@@ -179,7 +178,7 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
                   </Button>
                   {together.length > 1 && !simple && (
                     <Button disabled={busy} onClick={() => void perform(together)}>
-                      {allOf(real, done + 1, done + together.length, steps.length)}
+                      {sayTogether(real, done + 1, done + together.length, steps.length)}
                     </Button>
                   )}
                 </span>
@@ -194,7 +193,7 @@ export function Steps({ test, view, append, hold, choose, simple }: StepsProps) 
                       disabled={busy}
                       onClick={() => void perform(together)}
                     >
-                      {allOf(real, done + 1, done + together.length, steps.length)}
+                      {sayTogether(real, done + 1, done + together.length, steps.length)}
                     </button>
                   )}
                 </span>
