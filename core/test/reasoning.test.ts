@@ -8,6 +8,7 @@ import { infer, type Inference } from '#core/reasoning/infer';
 import { perfect, seeded, student } from '#core/reasoning/student';
 import { parseRecord, RecordError } from '#core/reasoning/record';
 import { settlingTest } from '#core/reasoning/settle';
+import { isFaint } from '#core/reasoning/states';
 
 import { CIRCUMSTANCES } from '#core/scheme/data/circumstances';
 import { showsSign, stepsOf, testById } from '#core/scheme/tests';
@@ -164,6 +165,17 @@ describe('what the evidence proves', () => {
     const passing = salt.with(flame, entry(flame + 1, 'flame', { channel: 'flame', colour: 'yellow', duration: 'flash' }));
     const clean = wire({ channel: 'flame', colour: 'none' });
     expect(stands(infer(space, [...passing, clean]), 'Na+').state).not.toBe('confirmed');
+    // A blank lifts the doubt about a flame, not about a smell.
+    const [vinegar, yellow] = [testById.get('vinegar')!, testById.get('flame')!];
+    const faint = (test: typeof vinegar, of: string, blank: boolean) =>
+      isFaint(
+        space,
+        test,
+        test.signs!.find((s) => s.proves && s.of.includes(of))!,
+        blank,
+      );
+    expect([faint(yellow, 'Na+', false), faint(yellow, 'Na+', true)]).toEqual([true, false]);
+    expect([faint(vinegar, 'CH3COO-', false), faint(vinegar, 'CH3COO-', true)]).toEqual([true, true]);
   });
 
   test('an ion is not ruled out by what another would hide', () => {

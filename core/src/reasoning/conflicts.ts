@@ -1,11 +1,9 @@
 /** Entries that cannot all be right. */
 import { testOf, titleOfTest } from '../scheme/procedure';
-import { stationOf } from '../scheme/tests';
-import { mayShow, type RecordEntry, shownBy, signsShown } from './entries';
+import { mayShow, shownBy, signsShown } from './entries';
 import { decibans, type Posterior } from './posterior';
 import { placeOfMost } from './rows';
-import { missesItsSign } from './states';
-import type { Space } from './space';
+import { isLook, missesItsSign } from './states';
 
 export interface Conflict {
   /** The entry that the others speak against. */
@@ -91,19 +89,20 @@ const MISFIT = 1.7;
 const LEADING = 0.4;
 const MOST_NAMED = 3;
 
-/** Shades of the sample and of its solution lead nowhere by themselves. */
-const isOfLooks = ({ test }: RecordEntry, { scheme }: Space) => stationOf(testOf(test)!, scheme) === 'look';
+/** What is taken to be there. */
+const heldIn = ({ space, now }: Posterior): readonly string[] => space.suspects.filter((_, i) => now[i]! >= LEADING);
 
 /** Entries that show a sign of something that the likeliest does not hold, and none of what it holds. */
 function signsOfOthers(posterior: Posterior): Conflict[] {
-  const { space, weights, evidence, now } = posterior;
+  const { space, weights, evidence } = posterior;
   const top = placeOfMost(weights);
-  const holds = space.suspects.filter((_, i) => now[i]! >= LEADING);
+  const holds = heldIn(posterior);
   if (!holds.length) return [];
   return evidence.flatMap(({ entry, p }, k) => {
     if (entry.confidence === 'unsure') return [];
     const shown = shownBy(entry);
-    if (!shown.length || mayShow(entry, holds) || isOfLooks(entry, space)) return [];
+    // A shade of the sample or of its solution disputes nothing by itself.
+    if (!shown.length || mayShow(entry, holds) || isLook(testOf(entry.test)!, space.scheme)) return [];
     const best = space.members.reduce((most, member, m) => (member.composed ? most : Math.max(most, p[m]!)), 0);
     if (best < MISFIT * p[posterior.itself(top)]!) return [];
     const push = posterior.push(k);
@@ -132,9 +131,8 @@ function againstTheRest(posterior: Posterior, k: number): Conflict | null {
     (i) =>
       says[i]! < -TELLING && rest[i]! > TELLING && decibans(now[i]!) < SETTLED && missesItsSign(space, entry, space.suspects[i]!),
   );
-  // Oddly as it may have gone, it shows what is there.
-  const holds = space.suspects.filter((_, i) => now[i]! >= LEADING);
-  if (!denied.length && mayShow(entry, holds)) return null;
+  // An entry that shows what is there, and lacks nothing that it should show, disputes nothing.
+  if (!denied.length && mayShow(entry, heldIn(posterior))) return null;
   const disputed = [...space.suspects.keys()].filter((i) => denied.includes(i) || (says[i]! > TELLING && rest[i]! < -TELLING));
   // What it says most of all is at odds with the rest as well, though nothing denies it outright.
   const most = [...space.suspects.keys()]

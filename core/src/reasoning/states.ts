@@ -30,15 +30,22 @@ const dipsPapers = ({ steps }: StandardTest): boolean => {
   const papers = steps.flatMap((s) => ('op' in s && s.op.op === 'paper' ? [s.op.where] : []));
   return papers.length > 0 && papers.every((where) => where === 'liquid');
 };
-const isLook = (test: StandardTest, scheme: Scheme): boolean => stationOf(test, scheme) === 'look';
+/** Is a test one of plain looking: at the sample, its solution, its solubility? */
+export const isLook = (test: StandardTest, scheme: Scheme): boolean => stationOf(test, scheme) === 'look';
 
-/** A colour, a smell, sodium's flame, litmus or solubility: never more than a hint. */
-export function isFaint(space: Space, test: StandardTest, sign: Sign): boolean {
+/**
+ * A colour, a smell, litmus or solubility is never more than a hint; nor is sodium's flame, which is everywhere, unless a clean wire
+ * beside it showed none.
+ */
+export function isFaint(space: Space, test: StandardTest, sign: Sign, cleanBlank = false): boolean {
   if (isLook(test, space.scheme)) return true;
   const yellow = (colour: unknown) => colour === 'yellow' || (Array.isArray(colour) && colour.includes('yellow'));
   const litmus = test.id === 'litmus' || dipsPapers(test);
   return sign.see.every(
-    (s) => FAINT_CHANNELS.has(s.channel) || (s.channel === 'flame' && yellow(s.colour)) || (s.channel === 'paper' && litmus),
+    (s) =>
+      FAINT_CHANNELS.has(s.channel) ||
+      (s.channel === 'flame' && yellow(s.colour) && !cleanBlank) ||
+      (s.channel === 'paper' && litmus),
   );
 }
 
@@ -108,8 +115,7 @@ export function stateOf(space: Space, entries: readonly RecordEntry[], standing:
     signsShown(e, id).map((sign) => ({
       proves:
         sign.proves && e.confidence !== 'unsure' && !beside.some((other) => showsSignOf(space, e.test, id, other) >= MOSTLY),
-      // Sodium's flame is everywhere, until a clean wire beside it shows none.
-      faint: isFaint(space, testOf(e.test)!, sign) && !(sign.proves && e.beside),
+      faint: isFaint(space, testOf(e.test)!, sign, e.beside),
     })),
   );
   const firm = shown.filter((s) => !s.faint);
