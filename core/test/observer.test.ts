@@ -73,7 +73,14 @@ test.each<[string, Channel[], Observation[]]>([
   expect(sum).toBeLessThan(1.02);
 });
 
-test.each<[string, Channel[], Observation[]]>([
+const IRON: Observation[] = [
+  { channel: 'paper', paper: 'red-litmus', event: 'changed', colour: 'blue' },
+  { channel: 'precipitate', event: 'formed', colour: 'dirty-green' },
+  { channel: 'precipitate', event: 'dissolved', colour: 'dirty-green' },
+  { channel: 'solution', event: 'colour-changed', colour: 'pale-green' },
+];
+
+test.each<[string, Channel[], Observation[], Observation[]?]>([
   ['a precipitate', ['precipitate'], [{ channel: 'precipitate', event: 'formed', colour: 'white' }]],
   ['one that dissolves', ['precipitate'], [{ channel: 'precipitate', event: 'dissolved', colour: 'yellow' }]],
   [
@@ -87,20 +94,21 @@ test.each<[string, Channel[], Observation[]]>([
   ['a flame', ['flame'], [{ channel: 'flame', through: 'none', colour: 'red', duration: 'lasting' }]],
   ['a paper', ['paper'], [{ channel: 'paper', paper: 'universal-indicator', event: 'changed', colour: 'orange', pH: 3 }]],
   ['no smell', ['precipitate', 'smell'], [{ channel: 'precipitate', event: 'formed', colour: 'white' }]],
-])('records of %s are drawn as they are weighed', (_what, watch, seen) => {
+  ['what the reagents show by themselves', ['paper', 'precipitate', 'solution'], IRON, IRON.slice(1)],
+])('records of %s are drawn as they are weighed', (_what, watch, seen, blank = []) => {
   const test = about(...watch);
   const write = student(seeded(5));
   const DRAWS = 12000;
   const counts = new Map<string, number>();
   const text = (o: Observation) => JSON.stringify(o, Object.keys(o).sort());
   for (let i = 0; i < DRAWS; i++) {
-    const key = `[${write(test, seen).map(text).sort().join()}]`;
+    const key = `[${write(test, seen, blank).map(text).sort().join()}]`;
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
   const common = [...counts].filter(([, n]) => n > DRAWS / 40);
   expect(common.length).toBeGreaterThan(2);
   for (const [key, n] of common) {
-    const p = probabilityOf(test, observationSchema.array().parse(JSON.parse(key)), seen);
+    const p = probabilityOf(test, observationSchema.array().parse(JSON.parse(key)), seen, { blank });
     expect([key, n / DRAWS / p > 0.8 && n / DRAWS / p < 1.25]).toEqual([key, true]);
   }
 });
@@ -175,7 +183,7 @@ test('what two show together, weighed part by part, is as likely as weighed whol
       const together = overlay(seen, other);
       const written = student(seeded(seed))(test, together);
       const weighed = new PartsWeighed(new Parts([seen, other]), new Set([0, 1]), test, written);
-      expect(weighed.together(0, 1)).toBeCloseTo(probabilityOf(test, written, together, TOGETHER.hidden), 12);
+      expect(weighed.together(0, 1)).toBeCloseTo(probabilityOf(test, written, together, { hidden: TOGETHER.hidden }), 12);
       expect(weighed.alone(0)).toBeCloseTo(probabilityOf(test, written, seen), 12);
     }),
     { numRuns: 400 },

@@ -9,6 +9,7 @@ import type { Observation } from '../vocabulary/observation';
 import { GIVEN_OFTENER, GIVEN_SELDOM, OFTEN_GIVEN } from './data/priors';
 import { answerKey, asks, OTHER_ANSWERS } from './atlas';
 import { type CompoundAtlas, type CompoundLeaf, GRAMS, type Possible } from './compound-atlas';
+import { blankOf } from './blank';
 import { probabilityOf } from './observer';
 import type { Member } from './member';
 import { Nearest } from './nearest';
@@ -137,11 +138,12 @@ export class CompoundSpace implements Space {
 
   private weigh(test: string, recorded: readonly Observation[]): Reading {
     const standard = testById.get(test)!;
+    const blank = blankOf(this, test);
     const known = new Map<readonly Observation[], number>();
     const listed = Float64Array.from({ length: this.listed }, (_, m) => {
       const shows = this.outline(m, test);
       let value = known.get(shows);
-      if (value === undefined) known.set(shows, (value = probabilityOf(standard, recorded, shows)));
+      if (value === undefined) known.set(shows, (value = probabilityOf(standard, recorded, shows, { blank })));
       return value;
     });
     const anyhow = meanOver(this, listed);

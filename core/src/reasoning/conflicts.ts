@@ -96,7 +96,7 @@ const heldIn = ({ space, now }: Posterior): readonly string[] => space.suspects.
 function signsOfOthers(posterior: Posterior): Conflict[] {
   const { space, weights, evidence } = posterior;
   const top = placeOfMost(weights);
-  const holds = heldIn(posterior);
+  const { holds } = space.members[top]!;
   if (!holds.length) return [];
   return evidence.flatMap(({ entry, p }, k) => {
     if (entry.confidence === 'unsure') return [];

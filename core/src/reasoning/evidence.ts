@@ -209,7 +209,7 @@ class Elimination {
       if (stopped?.()) return 'stopped';
       const evidence = this.evidence[k]!;
       const { entry } = evidence;
-      setUnder(evidence, m, probabilityOver(testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1)));
+      setUnder(evidence, m, probabilityOver(this.space, testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test, 1)));
       sum += evidence.ln[m]!;
       if (sum < this.best - BEATEN) {
         this.order.splice(place, 1);
@@ -233,7 +233,11 @@ class Elimination {
         for (const evidence of list) {
           if (stopped?.()) return;
           const { entry } = evidence;
-          sum += setUnder(evidence, m, probabilityOver(testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test)));
+          sum += setUnder(
+            evidence,
+            m,
+            probabilityOver(this.space, testOf(entry.test)!, watched(entry), this.space.shows(m, entry.test)),
+          );
         }
       };
       weigh(poor);

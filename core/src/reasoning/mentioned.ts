@@ -33,7 +33,9 @@ const isStriking = (o: Observation) =>
   isColouredGas(o) ||
   (o.channel === 'sublimate' && o.event === 'formed') ||
   (o.channel === 'solid' && o.event === 'charred');
-const isSign = (test: StandardTest, o: Observation) => test.signs?.some(({ see }) => see.some((pattern) => fits(o, pattern)));
+/** Does this belong to a sign of what a test looks for? */
+export const isSign = (test: StandardTest, o: Observation): boolean =>
+  test.signs?.some(({ see }) => see.some((pattern) => fits(o, pattern))) ?? false;
 
 const isOfOtherKind = (o: Observation, p: Observation) =>
   o.channel === 'solid' && p.channel === 'solid' && p.event === o.event && p.look === o.look && p.colour !== o.colour;

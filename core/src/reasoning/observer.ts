@@ -4,6 +4,7 @@ import { type Channel, channelRow } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import { AMOUNTS, type Colour, TEXTURES, VIGOURS } from '../vocabulary/words';
 import {
+  AS_BLANK,
   BORROWED,
   LAYER_AS_LIQUID,
   NOTHING_SAID,
@@ -14,6 +15,7 @@ import {
   WRITTEN,
   RIGHT,
 } from './data/rates';
+import { isAsBlank, saysNothing } from './blank';
 import { imaginedIn, wordsForNothing } from './imagined';
 import { isBareLayer, layersMeant } from './layer-as-liquid';
 import { type ByChannel, byChannel, overlookedOf, QUALIFIERS, qualifierOf, type Shown, shownByChannel } from './shown';
@@ -136,7 +138,10 @@ function told(r: Observation, s: Shown): number {
     }
     return 1 - imagined;
   }
-  return s.nothing ? imagined * wordsForNothing(r) : (1 - overlookedOf(s)) * wordsFor(r, s);
+  if (s.nothing) return imagined * wordsForNothing(r);
+  // What the test looks for is not said to have left things unchanged, but by who did not see it.
+  if (s.sign && saysNothing(r)) return overlookedOf(s);
+  return (1 - overlookedOf(s)) * wordsFor(r, s);
 }
 
 /** Liquid and precipitate in one tube, whose colours are told of each other. */
@@ -190,6 +195,18 @@ function ofChannel(
   return (1 - imagined) * (1 - silent) * assign(0);
 }
 
+/** The same where the channel may show no more than the reagents do by themselves: then little is said of it. */
+function besideBlank(list: readonly Observation[], shown: readonly Shown[], blank: readonly Observation[], described: number) {
+  if (!isAsBlank(shown, blank)) return described;
+  const [only, another] = list;
+  const briefly = !only ? AS_BLANK.silent : !another && saysNothing(only) ? AS_BLANK.said * clarityTold(only) : 0;
+  return briefly + (1 - AS_BLANK.said - AS_BLANK.silent) * described;
+}
+
+/** Of a liquid that is said not to have changed, some say that it is clear. */
+const clarityTold = (o: Observation): number =>
+  o.channel === 'solution' ? field(WRITTEN.clarity, o.clarity, () => (o.clarity === 'clear' ? 1 : 0)) : 1;
+
 /** Each thing once: told twice in the same words it is no news. */
 export const distinctIn = (list: readonly Observation[]): Observation[] => {
   const known = new Set<string>();
@@ -210,38 +227,42 @@ function toldByChannel(recorded: readonly Observation[]): ByChannel<Observation>
 const NO_OBSERVATIONS: readonly Observation[] = [];
 const NONE_SHOWN: readonly Shown[] = [];
 
-/**
- * Probability of a record, given what the test showed to someone who looked and wrote as usual. Over all records it adds up to one.
- * @param hidden rate at which one of two salts hides what the other shows.
- * @param asked channels of which silence says something.
- */
+/** How a record is weighed. */
+interface Weighing {
+  /** What the reagents show by themselves. */
+  readonly blank?: readonly Observation[];
+  /** Rate at which one of two salts hides what the other shows. */
+  readonly hidden?: number;
+  /** Channels of which silence says something; those of the test by default. */
+  readonly asked?: readonly Channel[];
+}
+
+/** Probability of a record, given what the test showed to someone who looked and wrote as usual. Over all records it adds up to one. */
 export function probabilityOf(
   test: StandardTest,
   recorded: readonly Observation[],
   seen: readonly Observation[],
-  hidden = 0,
-  asked: readonly Channel[] = test.watch,
+  { blank = NO_OBSERVATIONS, hidden = 0, asked = test.watch }: Weighing = {},
 ): number {
-  const p = probabilityAsMeant(test, recorded, seen, hidden, asked);
+  const how = { blank, hidden, asked };
+  const p = probabilityAsMeant(test, recorded, seen, how);
   if (!asked.includes('layer')) return p;
   if (recorded.some((o) => isBareLayer(o, recorded))) return (1 - LAYER_AS_LIQUID) * p;
-  return layersMeant(recorded).reduce(
-    (sum, meant) => sum + LAYER_AS_LIQUID * probabilityAsMeant(test, meant, seen, hidden, asked),
-    p,
-  );
+  return layersMeant(recorded).reduce((sum, meant) => sum + LAYER_AS_LIQUID * probabilityAsMeant(test, meant, seen, how), p);
 }
 
 function probabilityAsMeant(
   test: StandardTest,
   recorded: readonly Observation[],
   seen: readonly Observation[],
-  hidden: number,
-  asked: readonly Channel[],
+  { blank, hidden, asked }: Required<Weighing>,
 ): number {
   const told = toldByChannel(recorded);
   const shown = shownByChannel(test, seen).byChannel;
-  const weigh = (channel: Channel) =>
-    ofChannel(channel, told.get(channel) ?? NO_OBSERVATIONS, shown.get(channel) ?? NONE_SHOWN, seen, hidden);
+  const weigh = (channel: Channel) => {
+    const [list, things] = [told.get(channel) ?? NO_OBSERVATIONS, shown.get(channel) ?? NONE_SHOWN];
+    return besideBlank(list, things, blank, ofChannel(channel, list, things, seen, hidden));
+  };
   let p = 1;
   for (const channel of asked) p *= weigh(channel);
   for (const channel of told.keys()) if (!asked.includes(channel)) p *= weigh(channel);

@@ -27,7 +27,14 @@ export class PartsWeighed {
   private readonly one: (place: number) => number;
   private readonly two: (a: number, b: number) => number;
 
-  constructor(parts: Parts, outcomes: ReadonlySet<number>, test: StandardTest, recorded: readonly Observation[]) {
+  /** @param blank what the reagents show by themselves. */
+  constructor(
+    parts: Parts,
+    outcomes: ReadonlySet<number>,
+    test: StandardTest,
+    recorded: readonly Observation[],
+    blank?: readonly Observation[],
+  ) {
     for (const outcome of outcomes) this.placeOf.set(outcome, this.placeOf.size);
     const made = [...outcomes].map((outcome) => parts.of(outcome));
     const asked = inBlocks(test.watch, (channel) => channel);
@@ -35,7 +42,8 @@ export class PartsWeighed {
       const occurring = [...new Set(made.map((of) => of[i]!))];
       const [only, another] = occurring;
       if (another === undefined && !asked[i]!.length && !written.length && !parts.part(only!).length) return [];
-      const weigh = (seen: readonly Observation[], hidden: number) => probabilityOf(test, written, seen, hidden, asked[i]);
+      const weigh = (seen: readonly Observation[], hidden: number) =>
+        probabilityOf(test, written, seen, { blank, hidden, asked: asked[i] });
       const among = new Map(occurring.map((part, place) => [part, place]));
       return {
         places: Uint32Array.from(made, (of) => among.get(of[i]!)!),

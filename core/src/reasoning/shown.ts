@@ -4,7 +4,7 @@ import type { Channel } from '../vocabulary/channels';
 import { isNothing, type Observation } from '../vocabulary/observation';
 import type { Colour } from '../vocabulary/words';
 import { MENTIONED, OVERLOOKED } from './data/rates';
-import { isReading, mentionedIn, type Stage } from './mentioned';
+import { isReading, isSign, mentionedIn, type Stage } from './mentioned';
 
 export const QUALIFIERS = ['paper', 'splint', 'zone', 'look', 'through'] as const;
 export const qualifierOf = (o: Observation, field: (typeof QUALIFIERS)[number]): string | undefined =>
@@ -23,6 +23,8 @@ const isFaint = (o: Observation) => o.channel === 'flame' && o.colour === 'pale-
 export interface Shown {
   readonly o: Observation;
   readonly nothing: boolean;
+  /** Belongs to a sign of what the test looks for. */
+  readonly sign: boolean;
   /** Of a solid that changes: it is gone later, it is on the way to another, or it is what is left after a part dissolved. */
   readonly stage: Stage | undefined;
   readonly mentioned: number;
@@ -88,7 +90,7 @@ const isSensed = (test: StandardTest, seen: readonly Observation[]) =>
 function weighedIn(test: StandardTest, seen: readonly Observation[]): Shown[] {
   const shown = weighedAsSeen(test, seen);
   return isSensed(test, seen)
-    ? [...shown, { o: GAS, nothing: false, stage: undefined, mentioned: MENTIONED.sensed, alike: undefined }]
+    ? [...shown, { o: GAS, nothing: false, sign: false, stage: undefined, mentioned: MENTIONED.sensed, alike: undefined }]
     : shown;
 }
 
@@ -119,6 +121,7 @@ function weighedAsSeen(test: StandardTest, seen: readonly Observation[]): Shown[
     return {
       o,
       nothing,
+      sign: !nothing && isSign(test, o),
       stage,
       mentioned,
       alike: o.colour && acceptedIn(test).find((set) => set.includes(o.colour!)),

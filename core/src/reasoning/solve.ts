@@ -13,6 +13,7 @@ import { rulesFor } from './atlas';
 import type { RecordEntry } from './entries';
 import { infer, type Inference, SURE } from './infer';
 import { settlingTest } from './settle';
+import { blankOf } from './blank';
 import type { Observer } from './student';
 import type { Space } from './space';
 import { CONFIRMED, isFaint } from './states';
@@ -158,7 +159,7 @@ export function solve(
   let grams = 0;
   for (let test = work.next(); test !== undefined; test = work.next()) {
     const shown = worlds[Math.floor(random() * worlds.length)]!.result(test);
-    work.write(test, observer(testById.get(test)!, shown.see));
+    work.write(test, observer(testById.get(test)!, shown.see, blankOf(space, test)));
     minutes += space.costs[test]?.minutes ?? 1;
     grams += shown.grams;
     if (way === 'advised') thoughts.push(work.inference.suspects);

@@ -10,9 +10,10 @@ import { stationOf } from '../scheme/tests';
 import { World } from '../scheme/world';
 import type { Observation } from '../vocabulary/observation';
 import { type Atlas, type Cost, DistinctOutcomes, rowsIn } from './atlas';
+import { blankOf, type Samples } from './blank';
 import { FORMS } from './hypotheses';
 import { probabilityOf } from './observer';
-import { isPlain, type Member } from './member';
+import { isPlain } from './member';
 import { overlay, pairKey, Parts } from './parts';
 import { PartsWeighed } from './parts-weighed';
 import { type Limits, type SaltMember, unknownsWithin } from './salt-members';
@@ -35,12 +36,10 @@ export interface Reading {
 }
 
 /** What reasoning needs to know of a sample's possibilities. */
-export interface Space {
+export interface Space extends Samples {
   readonly scheme: Scheme;
   /** All that a member may hold. */
   readonly suspects: readonly string[];
-  readonly members: readonly Member[];
-  readonly lnPrior: Float64Array;
   readonly costs: Readonly<Record<string, Cost>>;
   knows(test: string): boolean;
   /** What a member is called. */
@@ -49,8 +48,6 @@ export interface Space {
   sampleOf(m: number): SampleSpec;
   /** What the test shows, exactly: the usual outcome first, then as benches differ. @param most how many of these. */
   shows(m: number, test: string, most?: number): Outcomes;
-  /** The usual outcome, quickly. */
-  outline(m: number, test: string): readonly Observation[];
   read(test: string, recorded: readonly Observation[]): Reading;
 }
 
@@ -58,8 +55,10 @@ export interface Space {
 const WITHOUT_REAGENT: ReadonlySet<string | undefined> = new Set(['look', 'dry']);
 
 /** Probability of a record over the outcomes that benches differ in. */
-export const probabilityOver = (test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number =>
-  outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen), 0) / outcomes.length;
+export function probabilityOver(space: Space, test: StandardTest, recorded: readonly Observation[], outcomes: Outcomes): number {
+  const blank = blankOf(space, test.id);
+  return outcomes.reduce((sum, seen) => sum + probabilityOf(test, recorded, seen, { blank }), 0) / outcomes.length;
+}
 
 /** Mean of a row over what there is before any evidence. Of mixtures it is taken to be that of their parts, of the unlisted that of the listed. */
 export function meanOver(space: Space, p: Float64Array): number {
@@ -192,7 +191,7 @@ export class SaltSpace implements Space {
   private weigh(test: StandardTest, recorded: readonly Observation[]): Float64Array {
     const rows = this.rows(test.id)!;
     const usual = rows[0]!;
-    const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded);
+    const weighed = new PartsWeighed(this.parts, new Set(rows.flat()), test, recorded, blankOf(this, test.id));
     const alone = (salt: number) => rows.reduce((sum, row) => sum + weighed.alone(row[salt]!), 0) / rows.length;
     const p = new Float64Array(this.members.length);
     for (let m = 0; m < p.length; m++) {

@@ -3,15 +3,17 @@ import type { StandardTest } from '../scheme/model';
 import { type Channel, channelRow, eventsOf } from '../vocabulary/channels';
 import { isNothing, nothingIn, type Observation, observationOf, reworded } from '../vocabulary/observation';
 import { AMOUNTS, COLOURS, SMELLS, TEXTURES, VIGOURS } from '../vocabulary/words';
-import { LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
+import { AS_BLANK, LAYER_AS_LIQUID, NOTHING_SAID, READINGS, RIGHT, TOLD_AGAIN, UNASKED, WRITTEN } from './data/rates';
 import { happeningsOf, hasScale, imaginedColour, imaginedIn, SUPPOSED } from './imagined';
 import { carelessOf, colourTold, distinctIn, paperReadAs, spreadOf } from './observer';
+import { isAsBlank, saysNothing } from './blank';
 import { calledLiquid, isBareLayer } from './layer-as-liquid';
-import { overlookedOf, qualifierOf, type Shown, shownIn } from './shown';
+import { overlookedOf, qualifierOf, type Shown, shownByChannel, shownIn } from './shown';
 import { amountIs, eventIs, smellIs, textureIs, vigourIs } from './words';
 import { amountWritten, colourWritten, eventWritten, QUALIFIERS_OF, SCALE_CELSIUS, SCALE_PH, SCALE_VALUE } from './written';
 
-export type Observer = (test: StandardTest, seen: readonly Observation[]) => Observation[];
+/** @param blank what the reagents show by themselves; by default they show nothing. */
+export type Observer = (test: StandardTest, seen: readonly Observation[], blank?: readonly Observation[]) => Observation[];
 
 /** Writes down all that there is. */
 export const perfect: Observer = (_test, seen) => [...seen];
@@ -89,7 +91,8 @@ export function student(random: () => number): Observer {
       const spreads = chance(READINGS.wrong) ? (random() - 0.5) * SCALE_VALUE : normal(random);
       words['value'] = o.value + spreads * spreadOf(o.event, o.value);
     }
-    return withoutBlanks(reworded(o, words));
+    const told = withoutBlanks(reworded(o, words));
+    return s.sign && saysNothing(told) ? reworded(told, { colour: o.colour }) : told;
   };
   const oneOf = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!;
   const imagine = (channel: Channel): Observation => {
@@ -113,14 +116,33 @@ export function student(random: () => number): Observer {
       ),
     });
   };
-  return (test, seen) => {
+  /** Where a channel shows no more than the reagents do, some say so, and some nothing. */
+  const briefly = (channel: Channel): Observation[] | null => {
+    const at = random();
+    if (at >= AS_BLANK.said + AS_BLANK.silent) return null;
+    if (at >= AS_BLANK.said) return [];
+    const clear = channel === 'solution' && chance(WRITTEN.clarity);
+    return nothingIn(channel)
+      .slice(0, 1)
+      .map((o) => reworded(o, clear ? { clarity: 'clear' } : {}));
+  };
+  return (test, seen, blank = []) => {
     const out: Observation[] = [];
+    const { byChannel: things } = shownByChannel(test, seen);
+    const brief = new Map(
+      [...things].flatMap(([channel, list]) => {
+        const told = isAsBlank(list, blank) ? briefly(channel) : null;
+        return told ? [[channel, told] as const] : [];
+      }),
+    );
     for (const s of shownIn(test, seen)) {
-      if (!chance(s.mentioned)) continue;
+      if (brief.has(s.o.channel) || !chance(s.mentioned)) continue;
       out.push(write(s));
       if (chance(TOLD_AGAIN)) out.push(write(s));
     }
+    out.push(...[...brief.values()].flat());
     for (const channel of test.watch) {
+      if (brief.has(channel)) continue;
       if (chance(imaginedIn(channel)) && channel !== 'temperature') out.push(imagine(channel));
       if (!seen.some((o) => o.channel === channel) && chance(NOTHING_SAID))
         out.push(...nothingIn(channel).filter(isNothing).slice(0, 1));

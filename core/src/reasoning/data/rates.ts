@@ -62,6 +62,9 @@ export const MENTIONED = {
 /** That there is nothing is said of a channel of which the test shows nothing at all. */
 export const NOTHING_SAID = 0.3;
 
+/** Where a tube shows no more than the reagents do by themselves, so many say that nothing happened, and so many are silent. By judgement. */
+export const AS_BLANK = { said: 0.35, silent: 0.25 };
+
 /** A thing is told once more, as when a white precipitate is said to form and then to persist. */
 export const TOLD_AGAIN = 0.3;
 
