@@ -42,8 +42,11 @@ export const stop = (page: Page, title: string) =>
 export async function chooseTest(page: Page, title: string): Promise<void> {
   await expect(route(page)).toBeVisible();
   const folded = route(page).locator('button[data-state=closed]');
-  while (!(await stop(page, title).count()) && (await folded.count())) await folded.first().click();
-  await stop(page, title).first().click();
+  // The page may still turn to another case, whose stations are folded anew.
+  await expect(async () => {
+    while (!(await stop(page, title).count()) && (await folded.count())) await folded.first().click({ timeout: 2000 });
+    await stop(page, title).first().click({ timeout: 2000 });
+  }).toPass();
   await expect(bench(page).getByRole('heading', { name: title, exact: true })).toBeVisible();
 }
 
