@@ -176,3 +176,26 @@ test('the first place is there with little script, and everything in it is compr
   // That library alone is more.
   expect(scripts.filter(({ kB }) => kB > 1000)).toEqual([]);
 });
+
+test('what follows from an entry is one tap, is struck out with another, and goes with what was seen', async ({ page }) => {
+  const id = await begin(page, 'salt');
+  await turnTo(page, `/cases/${id}/bench?test=flame`);
+  const form = page.getByRole('region', { name: 'Record what you see' });
+  const follows = form.getByRole('group', { name: 'What follows' });
+  await expect(form.getByRole('button', { name: 'Flame: no colour', exact: true })).toBeVisible();
+  await expect(follows).toHaveCount(0);
+  await form.getByRole('button', { name: 'Flame: crimson', exact: true }).click();
+  const strontium = follows.getByRole('button', { name: 'strontium may be present' });
+  await strontium.click();
+  await expect(form.getByLabel('To be written')).toContainText('Strontium may be present');
+  await strontium.click();
+  await expect(form.getByLabel('To be written')).not.toContainText('Strontium');
+  await strontium.click();
+  await form.getByRole('button', { name: 'Clear' }).click();
+  await expect(follows).toHaveCount(0);
+  await form.getByRole('button', { name: 'No visible change' }).click();
+  await follows.getByRole('button', { name: /absent$/ }).click();
+  await form.getByRole('button', { name: 'Write entry 1' }).click();
+  await turnTo(page, `/cases/${id}/ledger`);
+  await expect(page.getByText(/strontium absent/)).toBeVisible();
+});

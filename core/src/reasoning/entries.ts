@@ -87,6 +87,19 @@ export const shownBy = (entry: RecordEntry): string[] => [...new Set(signsIn(ent
 /** The signs of an ion, element or group that an entry shows. */
 export const signsShown = (entry: RecordEntry, of: string): Sign[] => signsIn(entry).filter((s) => s.of.includes(of));
 
+/** Does an entry show a part of a sign of something, and say nothing of the rest of it? */
+export function showsPart(entry: RecordEntry, of: string): boolean {
+  const things = entry.observed.filter((o) => !isNothing(o));
+  const told = new Set(entry.observed.map((o) => o.channel));
+  return signsOfTest(entry.test).some(
+    ({ of: ids, see, not = [] }) =>
+      ids.includes(of) &&
+      see.some((pattern) => things.some((o) => fitsAsTold(o, pattern, exactly))) &&
+      see.every((pattern) => !told.has(pattern.channel) || entry.observed.some((o) => fitsAsTold(o, pattern, exactly))) &&
+      !not.some((pattern) => entry.observed.some((o) => fits(o, pattern))),
+  );
+}
+
 function whyUnused(space: Space, e: RecordEntry): string | null {
   if (e.test === FREE_WORK) return 'it does not say what was done; write it under a test, or on the tube in which it was seen';
   if (!isTest(e.test)) return `there is no standard test "${e.test}"`;

@@ -37,8 +37,8 @@ export const isLook = (test: StandardTest, scheme: Scheme): boolean => stationOf
  * A colour, a smell, litmus or solubility is never more than a hint; nor is sodium's flame, which is everywhere, unless a clean wire
  * beside it showed none.
  */
-export function isFaint(space: Space, test: StandardTest, sign: Sign, cleanBlank = false): boolean {
-  if (isLook(test, space.scheme)) return true;
+export function isFaint({ scheme }: Pick<Space, 'scheme'>, test: StandardTest, sign: Sign, cleanBlank = false): boolean {
+  if (isLook(test, scheme)) return true;
   const yellow = (colour: unknown) => colour === 'yellow' || (Array.isArray(colour) && colour.includes('yellow'));
   const litmus = test.id === 'litmus' || dipsPapers(test);
   return sign.see.every(

@@ -5,7 +5,7 @@ import { toast } from 'sonner';
 import { type Choice, type Form, formOf, type FormLine, nothingOf } from '#core/scheme/form';
 import type { StandardTest } from '#core/scheme/model';
 import { FREE_WORK, stepsOf } from '#core/scheme/tests';
-import { sayAll } from '#core/senses/sentences';
+import { sayAll, sayInferred } from '#core/senses/sentences';
 import type { CaseView, VesselView } from '#contract';
 import { Check, TextField } from '../../parts/fields';
 import { Button, Chip } from '../../parts/ui';
@@ -15,6 +15,7 @@ import { useCaseId } from '../../state/case';
 import { draftKey, useDraft } from '../../state/draft';
 import { useSeen, useSuspects } from '../../state/expected';
 import { useKey, useKeySettings } from '../../state/keys';
+import { Following, saysWhatFollows } from './Following';
 import { Inferring } from './Inferring';
 import { tapped } from './noting';
 import { RecordLine, shownOf } from './RecordLine';
@@ -161,6 +162,9 @@ export function Record({ view, test, held, append }: Props) {
           append={append}
         />
       </div>
+      {test && saysWhatFollows(view) && (
+        <Following view={view} test={test} observed={observed} infers={infers} change={(list) => change({ infers: list })} />
+      )}
       {worded && (
         <>
           <TextField
@@ -211,17 +215,19 @@ export function Record({ view, test, held, append }: Props) {
         </div>
       )}
       <div className="sticky bottom-0 max-lg:bottom-14 z-10 -mx-1 mt-2 bg-paper px-1 pt-1 pb-2">
-        {said && (
+        {(said || infers.length > 0) && (
           <div
             className="mb-1.5 flex items-start justify-between gap-2 rounded-lg bg-wash py-1.5 pl-3 text-sm"
             aria-live="polite"
           >
-            <p aria-label="To be written">{said}</p>
+            <p aria-label="To be written">
+              {said} {infers.length > 0 && <span className="text-muted">{sayInferred(infers)}</span>}
+            </p>
             <button
               type="button"
               aria-label="Clear"
               className="-my-1.5 grid size-9 shrink-0 place-items-center"
-              onClick={() => change({ observed: [] })}
+              onClick={() => change({ observed: [], infers: [] })}
             >
               <Undo2 size={15} />
             </button>
