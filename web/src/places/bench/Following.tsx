@@ -1,9 +1,10 @@
 import { type Follows, followsFrom } from '#core/reasoning/follows';
 import type { StandardTest } from '#core/scheme/model';
+import { nameOf } from '#core/senses/names';
 import type { Observation } from '#core/vocabulary/observation';
 import { plainWord } from '#core/vocabulary/words';
 import type { CaseView } from '#contract';
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { Formula } from '../../parts/Formula';
 import { Chip } from '../../parts/ui';
 import { useGiven } from '../../state/expected';
@@ -22,38 +23,40 @@ interface Props {
   change: (infers: Inferred[]) => void;
 }
 
-const keyOf = ({ of, says }: Follows): string => [...of, says].join(' ');
-
-/** What follows from what was seen, each inference written down by one press. */
+/** What follows from what was seen, each inference written down by one press; all of one entry say as much of what they name. */
 export function Following({ view, test, observed, infers, change }: Props) {
   const given = useGiven(test, view.rules);
   const scheme = schemeOfCase(view);
   const offered = useMemo(() => followsFrom(scheme, test, observed, given), [scheme, test, observed, given]);
-  if (!offered.length) return null;
-  const said = (of: string, says: Follows['says']) => infers.some((i) => i.of === of && i.says === says);
+  const [first] = offered;
+  if (!first) return null;
+  const said = ({ of, says }: Follows) => of.every((id) => infers.some((i) => i.of === id && i.says === says));
   const without = (ids: readonly string[]) => infers.filter((i) => !ids.includes(i.of));
+  const press = (one: Follows) =>
+    change([...without(one.of), ...(said(one) ? [] : one.of.map((of) => ({ of, says: one.says })))]);
   return (
-    <div role="group" aria-label="What follows" className="mt-2 flex flex-wrap items-center gap-1">
-      <span className="label mr-1 font-sans">It follows</span>
-      {offered.map((one) => {
-        const on = one.of.every((id) => said(id, one.says));
-        return (
-          <Chip
-            key={keyOf(one)}
-            small
-            on={on}
-            onClick={() => change(on ? without(one.of) : [...without(one.of), ...one.of.map((of) => ({ of, says: one.says }))])}
-          >
+    <div role="group" aria-label="What follows" className="mb-1.5 flex flex-wrap items-center gap-1">
+      {offered.map((one) => (
+        <Chip
+          key={one.of.join(' ')}
+          small
+          on={said(one)}
+          aria-label={`${one.of.map(nameOf).join(', ')} ${plainWord(one.says)}`}
+          onClick={() => press(one)}
+        >
+          <span>
             {one.of.map((id, i) => (
-              <span key={id}>
+              <Fragment key={id}>
                 {i > 0 && ', '}
                 <Formula of={id} />
-              </span>
-            ))}{' '}
-            {plainWord(one.says)}
-          </Chip>
-        );
-      })}
+              </Fragment>
+            ))}
+          </span>
+        </Chip>
+      ))}
+      <span className="text-sm text-muted" aria-hidden>
+        {plainWord(first.says)}
+      </span>
     </div>
   );
 }

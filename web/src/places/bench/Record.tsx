@@ -162,9 +162,6 @@ export function Record({ view, test, held, append }: Props) {
           append={append}
         />
       </div>
-      {test && saysWhatFollows(view) && (
-        <Following view={view} test={test} observed={observed} infers={infers} change={(list) => change({ infers: list })} />
-      )}
       {worded && (
         <>
           <TextField
@@ -215,6 +212,9 @@ export function Record({ view, test, held, append }: Props) {
         </div>
       )}
       <div className="sticky bottom-0 max-lg:bottom-14 z-10 -mx-1 mt-2 bg-paper px-1 pt-1 pb-2">
+        {test && saysWhatFollows(view) && (
+          <Following view={view} test={test} observed={observed} infers={infers} change={(list) => change({ infers: list })} />
+        )}
         {(said || infers.length > 0) && (
           <div
             className="mb-1.5 flex items-start justify-between gap-2 rounded-lg bg-wash py-1.5 pl-3 text-sm"
