@@ -29,6 +29,8 @@ interface Look {
   readonly shown: readonly Observation[];
 }
 
+/** Procedures without a name are never all there. */
+const MOST_KNOWN = 600;
 const known = new WeakMap<Samples, Map<string, readonly Observation[]>>();
 
 /**
@@ -39,7 +41,10 @@ export function blankOf(samples: Samples, test: string): readonly Observation[] 
   let ofSamples = known.get(samples);
   if (!ofSamples) known.set(samples, (ofSamples = new Map()));
   let blank = ofSamples.get(test);
-  if (!blank) ofSamples.set(test, (blank = commonLooks(samples, test)));
+  if (!blank) {
+    ofSamples.set(test, (blank = commonLooks(samples, test)));
+    if (ofSamples.size > MOST_KNOWN) ofSamples.delete(ofSamples.keys().next().value!);
+  }
   return blank;
 }
 

@@ -11,10 +11,6 @@ import { useGiven } from '../../state/expected';
 import type { Inferred } from './Inferring';
 import { schemeOfCase } from './Route';
 
-/** Where it is said what follows: at a real bench, or where the house helps with words; not where one's own inference comes first. */
-export const saysWhatFollows = ({ rules, summary }: CaseView): boolean =>
-  !rules.ownFirst && (summary.kind === 'real' || rules.help === 'words');
-
 interface Props {
   view: CaseView;
   test: StandardTest;
