@@ -33,7 +33,6 @@ const HIDDEN: readonly (readonly [ion: string, salts: string, why: string])[] = 
     'BiOCl Hg2Cl2 HgCl2 SbCl3 SnCl2 SnCl2·2H2O',
     'it gives no chromyl chloride, as no chloride does that hardly breaks up into ions',
   ],
-  ['NO3-', 'BiONO3 Hg2(NO3)2', 'so little nitrate goes into the extract that its brown is lost in the green of the iron'],
   ['Ba2+', 'BaCrO4', 'it falls again when the acid solution is made basic, before its turn'],
   ['Ag+', 'Ag2S', 'sulfur is left beside it'],
   ['As3+', 'As2S3', 'nitric acid, which dissolves it, makes arsenate of it, and sulfur beside which its sulfide is lost'],
