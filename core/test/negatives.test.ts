@@ -33,20 +33,14 @@ const FAINT: Readonly<Record<string, string>> = {
   'heating C4H4O6^2-': 'most solids change in the flame',
 };
 
-const isWord = (words: unknown): words is string => typeof words === 'string';
+/** The first of the words that a pattern accepts. */
+const firstOf = <T>(words: T | readonly T[] | undefined): T | undefined => [words].flat()[0] as T | undefined;
 
 /** *Nothing*, in the channel of a sign that is not of looks. */
 function nothingFor({ see }: Sign): Observation | undefined {
-  const of = see.find(({ channel }) => channel !== 'solution' && channel !== 'solid') ?? see[0]!;
-  const [nothing] = nothingIn(of.channel);
-  const { paper, splint } = of;
-  return (
-    nothing &&
-    reworded(nothing, {
-      ...(isWord([paper].flat()[0]) && { paper: [paper].flat()[0] }),
-      ...(isWord([splint].flat()[0]) && { splint: [splint].flat()[0] }),
-    })
-  );
+  const { channel, paper, splint } = see.find((o) => o.channel !== 'solution' && o.channel !== 'solid') ?? see[0]!;
+  const [nothing] = nothingIn(channel);
+  return nothing && reworded(nothing, { ...(paper && { paper: firstOf(paper) }), ...(splint && { splint: firstOf(splint) }) });
 }
 
 /** Decibans of *nothing*, between what does not hold the thing and what holds it and shows it on every bench. */

@@ -40,6 +40,13 @@ function samplesOf(given: readonly Shows[]): Samples {
 
 const samplesFor = new WeakMap<readonly Shows[], Samples>();
 
+/** What the reagents show by themselves, as far as can be told from what every suspect gives. */
+function blankIn(given: readonly Shows[], test: string): readonly Observation[] {
+  let samples = samplesFor.get(given);
+  if (!samples) samplesFor.set(given, (samples = samplesOf(given)));
+  return blankOf(samples, test);
+}
+
 /**
  * What an entry of a test says by itself of what the test is for: what it shows a sign of, the likeliest first; where it shows no sign,
  * what would have shown itself, for one thing may hide another.
@@ -54,9 +61,7 @@ export function followsFrom(
   const entry = { number: 0, test: test.id, observed };
   const told = watched(entry);
   if (!told.length) return [];
-  let samples = samplesFor.get(given);
-  if (!samples) samplesFor.set(given, (samples = samplesOf(given)));
-  const blank = blankOf(samples, test.id);
+  const blank = blankIn(given, test.id);
   const common = new Map(given.map(({ suspect, outcomes }) => [suspect, outcomes.reduce((sum, o) => sum + o.samples, 0)]));
   const likelihoods = new Map(
     given.map(({ suspect, outcomes }) => [

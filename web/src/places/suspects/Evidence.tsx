@@ -16,12 +16,14 @@ const Waterfall = lazy(() => import('./Waterfall'));
 const MEANING: Readonly<Record<SuspectView['state'], string>> = {
   open: 'No entry points to it or against it yet.',
   hinted: 'There is preliminary evidence only; its own test is still to be done.',
-  indicated:
-    'Its group or class test fits and nothing contradicts it. To confirm it, a test that proves it is needed: for sodium its lasting flame, with a clean wire as the blank.',
+  indicated: 'Its group or class test fits and nothing contradicts it. To confirm it, a test that proves it is needed.',
   confirmed: 'A test that proves it was positive, the other entries agree, and there is no open conflict.',
   'ruled-out': 'A test that would have shown it was negative.',
   conflict: 'Two results cannot both be right: resolve this before you conclude.',
 };
+
+/** What proves it only with a blank beside it. */
+const WITH_BLANK: Readonly<Record<string, string>> = { 'Na+': 'Its lasting flame proves it where a clean wire shows none. ' };
 
 /** From here on it is worth saying what the tests of elements and groups tell without the names. */
 const DIFFERS = 0.03;
@@ -38,6 +40,7 @@ export function Evidence({ s, view }: { s: SuspectView; view: CaseView }) {
       </h2>
       <p className="mt-1 text-sm">
         <strong>{MARK_WORDS[s.state]}</strong>, {percent(s.probability)}. {MEANING[s.state]}{' '}
+        {s.state === 'indicated' && WITH_BLANK[s.id]}
         {s.proof && (
           <Link className="font-bold text-rust underline" to={`/cases/${id}/bench?test=${s.proof}`}>
             {testTitle(s.proof)}
